@@ -1,19 +1,26 @@
 import { dayWords } from '../base/format/index.js';
 import { type BlockEvent, eventCharacters } from '../spec/days/index.js';
+import type { CivilDate } from '../base/index.js';
 import type { Block } from '../layout/block/index.js';
 import type { Command } from './command.js';
+import { besideEvent } from './own-tests.js';
 import { GAVE_WAY, roomForEvent } from './room-for-event.js';
 
-/**
- * Places a race, a test or a stay on the block.
- *
- * @param makesRoom whether what is written around it gives way
- */
-export function addEvent(block: Block, event: BlockEvent, makesRoom = true): Command {
+/** How an event is taken in. */
+interface Placing {
+  /** Whether what is written around it gives way. */
+  makesRoom?: boolean;
+  /** Tests before it have been run. */
+  today?: CivilDate;
+}
+
+/** Places a race, a test or a stay on the block. */
+export function addEvent(block: Block, event: BlockEvent, placing: Placing = {}): Command {
   const title = eventCharacters[event.kind].title.toLowerCase();
-  const { room, words } = makesRoom ? roomIn(block, event) : NO_ROOM;
+  const { change, words } = placed(block, { event, others: block.spec.events }, placing);
+  const { events } = change;
   return {
-    change: { events: [...block.spec.events, event], ...room },
+    change: { ...change, events: [...events, event] },
     message: `Added ${event.name || title} on ${dayWords(event.from)}.${words}`,
   };
 }
@@ -23,14 +30,26 @@ export function changeEvent(
   block: Block,
   index: number,
   event: BlockEvent,
-  makesRoom = true,
+  placing: Placing = {},
 ): Command {
-  const events = block.spec.events.map((each, place) => (place === index ? event : each));
-  const { room, words } = makesRoom ? roomIn(block, event) : NO_ROOM;
+  const others = block.spec.events.filter((_, place) => place !== index);
+  const { change, words } = placed(block, { event, others }, placing);
+  const at = block.spec.events.slice(0, index).filter((each) => change.events.includes(each));
   return {
-    change: { events, ...room },
+    change: { ...change, events: change.events.toSpliced(at.length, 0, event) },
     message: `Changed ${event.name} on ${dayWords(event.from)}.${words}`,
   };
+}
+
+/** The other events as they stand beside one that is placed, and what is written around it. */
+function placed(
+  block: Block,
+  { event, others }: { event: BlockEvent; others: readonly BlockEvent[] },
+  { makesRoom = true, today = '' }: Placing,
+) {
+  const beside = besideEvent(block, others, event, today);
+  const { room, words } = makesRoom ? roomIn(block, event) : NO_ROOM;
+  return { change: { events: beside.events, ...room }, words: `${words}${beside.words}` };
 }
 
 const NO_ROOM = { room: {}, words: '' } as const;

@@ -83,12 +83,14 @@ describe('an event on a block that is written out', () => {
 
   it('leaves what is written as it is where the coach says so', () => {
     const event = { kind: 'test', name: 'Time trial', from: '2027-02-10' } as const;
-    const { change, message } = addEvent(written, event, false);
+    const { change, message } = addEvent(written, event, { makesRoom: false });
     expect(Object.keys(change)).toEqual(['events']);
     expect(message).toBe('Added Time trial on Wed 10 Feb.');
     const placed = layOut(applyChange(plan, change));
     expect(placed.weeks[8]?.days[1]?.role).toBe('quality');
-    expect(Object.keys(changeEvent(placed, 0, event, false).change)).toEqual(['events']);
+    expect(Object.keys(changeEvent(placed, 0, event, { makesRoom: false }).change)).toEqual([
+      'events',
+    ]);
   });
 
   it('keeps a long run that the coach wants beside a race', () => {

@@ -1,10 +1,11 @@
 import { differenceInDays } from '../../base/index.js';
 import { raceRules } from '../../rules/index.js';
+import { leastDaysApart } from '../../rules/limits/index.js';
 import { check, type CheckContext, type Observation } from '../common/check.js';
 
 /**
  * Two races too soon after each other. The goal race after the one before it, by
- * that one's distance: value and limit in weeks. Two races on the way, by the
+ * that one's distance: value and limit in weeks. Two races or tests on the way, by the
  * easy days after the first and before the second: `dates` are theirs, value and
  * limit days from one to the other.
  */
@@ -24,14 +25,12 @@ function afterTheLastGoal({ block: { weeks, spec }, rules }: CheckContext): Obse
 
 function onTheWay({ block: { weeks, spec }, rules }: CheckContext): Observation[] {
   const races = spec.events
-    .filter(({ kind }) => kind === 'tune-up-race')
+    .filter(({ kind }) => kind === 'tune-up-race' || kind === 'test')
     .sort((one, other) => one.from.localeCompare(other.from));
-  const around = (distance = 0) => raceRules(rules, distance).tuneUp;
   return races.slice(1).flatMap((later, index): Observation[] => {
     const earlier = races[index] ?? later;
     const value = differenceInDays(later.from, earlier.from);
-    // The races themselves are no days between.
-    const limit = around(earlier.distance).daysAfter + around(later.distance).daysBefore + 1;
+    const limit = leastDaysApart(earlier, later, rules);
     if (value >= limit) return [];
     const dates = [earlier.from, later.from];
     const numbers = dates.flatMap(

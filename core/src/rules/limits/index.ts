@@ -7,6 +7,7 @@ export {
   LAST_DAYS,
   LONGEST_IN_QUIET_DAYS,
   MANY_RESTS,
+  leastDaysApart,
   leastDaysToPeak,
   leastLongRun,
   leastLongRunShare,

@@ -147,3 +147,21 @@ export const LAST_DAYS = 6;
 
 /** Days into a week from which its second half begins. */
 export const HALF_WEEK = 3;
+
+/** A race or a test on the way. */
+interface OnTheWay {
+  kind: string;
+  /** Metres; none is the shortest there is. */
+  distance?: number | undefined;
+}
+
+/**
+ * Days from one race or test on the way to the next that leave the first its easy days
+ * and the second its own before, the days they are run on not counted. A test asks for
+ * its eve.
+ */
+export function leastDaysApart(earlier: OnTheWay, later: OnTheWay, rules: HouseRules): number {
+  const { daysAfter } = raceRules(rules, earlier.distance ?? 0).tuneUp;
+  const { daysBefore } = raceRules(rules, later.distance ?? 0).tuneUp;
+  return daysAfter + (later.kind === 'test' ? 1 : daysBefore) + 1;
+}

@@ -7,6 +7,7 @@ import { memo, useState } from 'react';
 import styles from './EventList.module.css';
 import { formatDay } from '../../components/dates.js';
 import { EventForm } from './EventForm.js';
+import { useSignedIn } from '../../api/session.js';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { Commands } from '../../editor/useCommands.js';
 import * as wording from './wording.js';
@@ -25,6 +26,7 @@ export const EventList = memo(function EventList({
   /** The place of the event in the form; -1 for a new one. */
   const [edited, setEdited] = useState<number>();
   const { block } = base;
+  const { today } = useSignedIn();
   const { events } = block.spec;
   const close = () => {
     commands.cancel();
@@ -32,8 +34,8 @@ export const EventList = memo(function EventList({
   };
   const command = (event: BlockEvent, makesRoom: boolean) =>
     edited === undefined || edited < 0
-      ? addEvent(block, event, makesRoom)
-      : changeEvent(block, edited, event, makesRoom);
+      ? addEvent(block, event, { makesRoom, today })
+      : changeEvent(block, edited, event, { makesRoom, today });
   // What was asked of another one is not kept by going to this one.
   const edit = (place: number) => {
     commands.cancel();

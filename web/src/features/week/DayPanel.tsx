@@ -30,6 +30,7 @@ import {
 import { useMemo, useState } from 'react';
 import { Fold } from '../../components/Fold.js';
 import { useCoachingQuery } from '../../api/api.js';
+import { useSignedIn } from '../../api/session.js';
 import { ChoiceAnswer } from '../../components/ChoiceAnswer.js';
 import { SessionBreakdown } from '../../components/SessionBreakdown.js';
 import { SessionEditor } from '../../components/SessionEditor.js';
@@ -126,6 +127,7 @@ export function DayPanel({
 
 /** A race in the place of what stands here; the block is laid out around it. */
 function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; run: RunDay }) {
+  const { today } = useSignedIn();
   const [name, setName] = useState(wording.tuneUpRace);
   const [metres, setMetres] = useState('5000');
   const distance = Number(metres);
@@ -146,7 +148,13 @@ function RaceInstead({ block, date, run }: { block: CheckedBlock; date: string; 
         variant="outlined"
         disabled={!fits}
         onClick={() =>
-          run(addEvent(block, { kind: 'tune-up-race', name: name.trim(), from: date, distance }))
+          run(
+            addEvent(
+              block,
+              { kind: 'tune-up-race', name: name.trim(), from: date, distance },
+              { today },
+            ),
+          )
         }
       >
         {wording.raceHere}
