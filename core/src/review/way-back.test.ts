@@ -6,7 +6,7 @@ import { type Block, isHardRunning } from '../layout/block/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { marathon } from '../testing/examples.js';
 import { missed, type Otherwise, reviewOn } from '../testing/recorded.js';
-import { proposalsOf } from './index.js';
+import { patternsOf, proposalsOf } from './index.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
 const block = layOut(marathon);
@@ -45,6 +45,9 @@ describe('days missed, with runs again since', () => {
       expect([...proposals.keys()]).toEqual(['lighter-week']);
       expect(proposals.get('lighter-week')?.title).toMatch(/^Week 7 at /);
     }
+    const told = (today: CivilDate) =>
+      patternsOf(reviewOn(block, today, week6)).map(({ code, value }) => [code, value]);
+    expect(told(sunday)).toEqual([['days-missed', 5]]);
     // On its Tuesday week 7 has begun: nothing says that they cost nothing.
     expect([...proposedOn(addDays(monday, 1), week6).keys()]).toEqual([]);
   });
@@ -92,6 +95,21 @@ describe('back by steps after days missed', () => {
     const due = (of: Block) => of.weeks.flatMap((week) => (week.recoveryDue ? [week.number] : []));
     expect(due(block)).toEqual([4, 8, 12]);
     expect(due(after)).toEqual([4, 8, 13]);
+  });
+
+  it('climbs to the peak that can then be reached, where nobody asked for another', () => {
+    const ask = (volume: BlockSpec['volume'], longRun: BlockSpec['longRun']) => {
+      // As the plan page keeps it: every answer written down.
+      const of = layOut(layOut({ ...marathon, volume, longRun }).spec);
+      const after = taken(proposedOn(monday, gone, { of }), 'steps-back', of);
+      return { of, after, found: after.findings.map(({ check }) => check) };
+    };
+    const open = ask({ start: 55_000 }, { start: 19_000 });
+    expect(open.after.spec.volume.peak).toBeLessThan(open.of.spec.volume.peak);
+    expect(open.found).not.toContain('not-feasible');
+    const asked = ask({ start: 55_000, peak: 92_000 }, { start: 19_000 });
+    expect(asked.after.spec.volume.peak).toBe(92_000);
+    expect(asked.found).toContain('not-feasible');
   });
 
   it('moves none that the coach placed, but for one that comes too soon', () => {

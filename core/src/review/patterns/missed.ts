@@ -1,9 +1,9 @@
-import { missedOf } from '../done/spells.js';
+import { spellToAnswer } from '../done/spell-to-answer.js';
 import type { FindPattern } from './pattern.js';
 
-/** Days missed in a row, up to now. */
+/** Days missed in a row: up to now, or with something still to be done about them. */
 export const daysMissed: FindPattern = (review) => {
-  const spell = missedOf(review);
+  const spell = spellToAnswer(review);
   if (!spell) return undefined;
   const { fewMissed } = review.rules.diary;
   return {

@@ -5,7 +5,7 @@ import { climbBegins } from '../../layout/index.js';
 import { isMeasure } from '../done/is-measure.js';
 import type { Review, WeekReviewed } from '../done/review-block.js';
 import { lastSpell } from '../done/spells.js';
-import { wholeWeeksToCome } from './changes.js';
+import { wholeWeeksToCome } from '../done/to-come.js';
 import { weeksHeldAt } from './held-weeks.js';
 import type { Propose } from './proposal.js';
 

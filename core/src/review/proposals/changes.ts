@@ -1,18 +1,11 @@
 import { dayWords } from '../../base/format/index.js';
-import { addDays, type CivilDate } from '../../base/index.js';
-import type { Block, Day, Week } from '../../layout/block/index.js';
+import type { CivilDate } from '../../base/index.js';
+import type { Block, Day } from '../../layout/block/index.js';
 import type { Review } from '../done/review-block.js';
 
 /** Days of a block from a date on, up to and with another. */
 export function daysFrom({ weeks }: Block, from: CivilDate, to: CivilDate): Day[] {
   return weeks.flatMap(({ days }) => days).filter(({ date }) => date >= from && date <= to);
-}
-
-/** The first day that a change may touch: tomorrow where today is recorded, else today. */
-export function firstOpenDay({ days, today }: Review): CivilDate {
-  const last = days.at(-1);
-  const isRecorded = last?.day.date === today && last.entries.length > 0;
-  return isRecorded ? addDays(today, 1) : today;
 }
 
 /** A sentence for races and tests that stand on days without anything hard; empty where none does. */
@@ -32,15 +25,4 @@ export function raceWords({ block }: Review, to: CivilDate, who = 'a doctor'): s
   return date <= to
     ? ` The race on ${dayWords(date)} comes before that is over: whether to run it is for ${who} to say.`
     : '';
-}
-
-/** Weeks that have not begun, the race’s own left out. */
-export function weeksToCome(review: Review): Week[] {
-  const from = firstOpenDay(review);
-  return review.block.weeks.filter(({ start, toGo }) => start >= from && toGo > 0);
-}
-
-/** Those of them that can be climbed from: races, days away and illness take nothing from them. */
-export function wholeWeeksToCome(review: Review): Week[] {
-  return weeksToCome(review).filter(({ running }) => running >= 1);
 }

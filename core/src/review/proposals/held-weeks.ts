@@ -5,7 +5,7 @@ import { layoutStep, rulesOf } from '../../rules/index.js';
 import { growthLimit, leastLongRun, recoveryLimit } from '../../rules/limits/index.js';
 import { type FixedDay, withFixedDay } from '../../spec/days/index.js';
 import { type Pin, runDaysOf, withPin } from '../../spec/index.js';
-import { peaksOf } from './peaks.js';
+import { openPeaks, peaksOf } from './peaks.js';
 
 /** A week that is held at an amount, its long run at the same part of its own. */
 export interface Held {
@@ -49,7 +49,8 @@ export function weeksHeldAt(
     (before, each) => heldAt(before, roomy(block, each), step),
     block.spec.pins,
   );
-  return { change: { pins, days, ...peaksOf(block, pins) }, words: lighterWords(later) };
+  const peaks = { ...(from && openPeaks(block)), ...peaksOf(block, pins) };
+  return { change: { pins, days, ...peaks }, words: lighterWords(later) };
 }
 
 /** Deeper than the rule's least by this, so that no rounding makes a week of rest a step of the climb. */

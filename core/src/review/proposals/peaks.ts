@@ -1,3 +1,4 @@
+import { settledSpec } from '../../edit/answers/index.js';
 import type { Command } from '../../edit/index.js';
 import type { Block } from '../../layout/block/index.js';
 import type { Pin } from '../../spec/index.js';
@@ -19,5 +20,19 @@ export function peaksOf(
   return {
     ...(peaks.volume < volume.peak && { volume: { ...volume, peak: peaks.volume } }),
     ...(peaks.longRun < longRun.peak && { longRun: { ...longRun, peak: peaks.longRun } }),
+  };
+}
+
+/**
+ * The peaks that nobody asked for, left open: they become what the climb from a week that it
+ * begins anew in comes to. One that was asked for stays, and what it is out of reach by is found.
+ */
+export function openPeaks({ spec }: Block): Pick<Command['change'], 'volume' | 'longRun'> {
+  const volume = { ...spec.volume, peak: undefined };
+  const longRun = { ...spec.longRun, peak: undefined };
+  const suggested = settledSpec({ ...spec, volume, longRun });
+  return {
+    ...(suggested.volume.peak === spec.volume.peak && { volume }),
+    ...(suggested.longRun.peak === spec.longRun.peak && { longRun }),
   };
 }

@@ -1,4 +1,4 @@
-import type { Measure } from '../../base/index.js';
+import { equalAsJson, type Measure } from '../../base/index.js';
 import type { Review } from '../done/review-block.js';
 import { backBySteps } from './back-by-steps.js';
 import { carryOn } from './carry-on.js';
@@ -35,10 +35,13 @@ export function proposalsOf(review: Review, measure: Measure): Proposal[] {
 
 /** True where the block is as it proposes already. */
 function isTaken({ block: { spec } }: Review, { command }: Proposal): boolean {
-  if (!command) return false;
-  const before = Object.keys(command.change).map((field) => [
-    field,
-    spec[field as keyof typeof spec],
-  ]);
-  return JSON.stringify(Object.fromEntries(before)) === JSON.stringify(command.change);
+  return command !== undefined && isAs(spec, command.change);
+}
+
+/** True where everything that is asked for is so; what is left open is as it is worked out. */
+function isAs(is: unknown, asked: unknown): boolean {
+  if (asked === undefined) return true;
+  const isPlain = typeof asked === 'object' && asked !== null && !Array.isArray(asked);
+  if (!isPlain || typeof is !== 'object' || is === null) return equalAsJson(is, asked);
+  return Object.entries(asked).every(([key, value]) => isAs(is[key as keyof typeof is], value));
 }

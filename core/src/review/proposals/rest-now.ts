@@ -4,7 +4,7 @@ import { type Block, isBase, type Week } from '../../layout/block/index.js';
 import { recoveryLimit } from '../../rules/limits/index.js';
 import { notRecovering } from '../patterns/health.js';
 import { slowAtPulse } from '../patterns/slow-at-pulse.js';
-import { weeksToCome } from './changes.js';
+import { weeksToCome } from '../done/to-come.js';
 import { weeksHeldAt } from './held-weeks.js';
 import type { Propose } from './proposal.js';
 

@@ -11,7 +11,8 @@ import {
   withFixedDay,
 } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom, firstOpenDay } from './changes.js';
+import { daysFrom } from './changes.js';
+import { firstOpenDay } from '../done/to-come.js';
 import { withEasyLong } from './held-weeks.js';
 import { loweredBy, loweredPins } from './lowered-weeks.js';
 import { peaksOf } from './peaks.js';

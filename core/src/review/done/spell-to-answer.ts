@@ -1,8 +1,8 @@
 import { addDays } from '../../base/index.js';
 import { lastDay } from '../../spec/days/index.js';
-import type { Review } from '../done/review-block.js';
-import { lastSpell, type MissedSpell, missedOf } from '../done/spells.js';
-import { weeksToCome } from './changes.js';
+import type { Review } from './review-block.js';
+import { lastSpell, type MissedSpell, missedOf } from './spells.js';
+import { weeksToCome } from './to-come.js';
 
 const WEEK = 7;
 
