@@ -3,6 +3,7 @@ import { addDays, type CivilDate, type Measure } from '../base/index.js';
 import { applyChange } from '../edit/index.js';
 import { layOut } from '../lay-out.js';
 import { type Block, isHardRunning } from '../layout/block/index.js';
+import type { BlockEvent } from '../spec/days/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { marathon } from '../testing/examples.js';
 import { missed, type Otherwise, reviewOn } from '../testing/recorded.js';
@@ -234,6 +235,21 @@ describe('in the taper and race week', () => {
     expect(proposals.get('stop-running')?.because).toContain(
       'for a doctor or physiotherapist to say.',
     );
+  });
+
+  it('a step back takes from a week of the taper what its run is shorter by, and no more', () => {
+    const hurt: BlockEvent = { kind: 'illness', name: 'Hurt', from: before(17), to: before(17) };
+    const of = layOut({ ...marathon, events: [hurt] });
+    const mornings = [{ date: before(17), sore: { where: 'left calf', level: 7, stride: true } }];
+    const ran = Object.fromEntries(
+      [16, 15, 14, 13].map((day) => [before(day), day === 16 ? [{ distance: 4000 }] : []]),
+    );
+    const after = taken(proposedOn(before(12), ran, { of, mornings }), 'back-by-steps', of);
+    const [was, is] = [of, after].map(({ weeks }) => weeks[16]);
+    const [longer, shorter] = [was, is].map((week) => week?.days[1]?.distance ?? 0);
+    expect(shorter).toBeLessThan(longer ?? 0);
+    const less = (was?.volume ?? 0) - (is?.volume ?? 0);
+    expect(less).toBe((longer ?? 0) - (shorter ?? 0));
   });
 
   it('nothing is laid otherwise for days missed: its weeks are light, and race week stands', () => {

@@ -6,8 +6,8 @@ import { layoutStep } from '../../rules/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { type Pin, withPin } from '../../spec/index.js';
 import type { Review } from '../done/review-block.js';
-import { CARER, daysFrom, placedWords, raceWords } from './changes.js';
 import { firstOpenDay } from '../done/to-come.js';
+import { CARER, daysFrom, placedWords, raceWords } from './changes.js';
 import { mostOfRest } from './held-weeks.js';
 import { peaksOf } from './peaks.js';
 import type { Proposal, Propose } from './proposal.js';
@@ -113,14 +113,15 @@ function shortened(review: Review, run: Day, { running, part }: Step) {
   };
 }
 
-/** The week of a run that is made shorter: its other runs as in a week of rest, and none so light that the next would be a jump. */
+/** The week of a run that is made shorter: its other runs as in a week of rest, and not so light that the next would be a jump. */
 function lighterWith({ block, rules }: Review, run: Day, amount: number): Pin[] | undefined {
   const { spec, weeks } = block;
   const week = weeks.find(({ days }) => days.includes(run));
   if (!week) return undefined;
   const step = layoutStep(spec.athlete, rules);
   const others = week.volume - run[spec.athlete.basis];
-  const part = week.recovery ? 1 : 1 - spec.volume.recovery.depth;
+  const isLight = week.recovery || week.taperShare < 1;
+  const part = isLight ? 1 : 1 - spec.volume.recovery.depth;
   const next = weeks[week.number]?.volume ?? 0;
   const least = ceilTo(next / (1 + rules.recovery.mostReturn), step);
   const wished = Math.min(part * others + amount, mostOfRest(block, week));

@@ -5,8 +5,8 @@ import { moveDay } from '../../edit/week/index.js';
 import { type Day, isHardRunning } from '../../layout/block/index.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom } from './changes.js';
 import { firstOpenDay } from '../done/to-come.js';
+import { daysFrom } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
 /** Days over which a hard run is still in the legs of the next. */

@@ -4,8 +4,8 @@ import { addDays, type CivilDate } from '../../base/index.js';
 import { type BlockEvent, lastDay, lastOfWayBack } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
 import { illnessOf, type IllnessSpell } from '../done/spells.js';
-import { daysFrom, placedWords, raceWords } from './changes.js';
 import { firstOpenDay } from '../done/to-come.js';
+import { daysFrom, placedWords, raceWords } from './changes.js';
 import type { Propose } from './proposal.js';
 import { withWayBack } from './way-back.js';
 

@@ -9,13 +9,13 @@ import { isMeasure } from '../done/is-measure.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { lastSpell, type MissedSpell } from '../done/spells.js';
+import { firstOpenDay, weeksToCome, wholeWeeksToCome } from '../done/to-come.js';
+import { spellToAnswer } from '../done/spell-to-answer.js';
 import { carryOn } from './carry-on.js';
 import { daysFrom } from './changes.js';
-import { firstOpenDay, weeksToCome, wholeWeeksToCome } from '../done/to-come.js';
 import { mostOfRest, weeksHeldAt } from './held-weeks.js';
 import { withRecoveryAfter } from './next-recovery.js';
 import type { Proposal, Propose } from './proposal.js';
-import { spellToAnswer } from '../done/spell-to-answer.js';
 
 const WEEK = 7;
 

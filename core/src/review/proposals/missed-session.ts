@@ -7,8 +7,8 @@ import { dayRoleWords, withFixedDay } from '../../spec/days/index.js';
 import type { DayReviewed } from '../done/day-reviewed.js';
 import type { Review } from '../done/review-block.js';
 import { lastSpell } from '../done/spells.js';
-import { daysFrom } from './changes.js';
 import { firstOpenDay } from '../done/to-come.js';
+import { daysFrom } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 
 /** Days after which a missed session is history. */

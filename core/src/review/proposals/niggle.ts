@@ -4,8 +4,8 @@ import { addDays, type CivilDate, equalAsJson } from '../../base/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
 import { runningInPain, soreNow } from '../patterns/health.js';
 import type { Review } from '../done/review-block.js';
-import { CARER, daysFrom, placedWords, raceWords } from './changes.js';
 import { firstOpenDay } from '../done/to-come.js';
+import { CARER, daysFrom, placedWords, raceWords } from './changes.js';
 import type { Proposal, Propose } from './proposal.js';
 import { withWayBack } from './way-back.js';
 

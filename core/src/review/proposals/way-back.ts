@@ -11,8 +11,8 @@ import {
   withFixedDay,
 } from '../../spec/days/index.js';
 import type { Review } from '../done/review-block.js';
-import { daysFrom } from './changes.js';
 import { firstOpenDay } from '../done/to-come.js';
+import { daysFrom } from './changes.js';
 import { withEasyLong } from './held-weeks.js';
 import { loweredBy, loweredPins } from './lowered-weeks.js';
 import { peaksOf } from './peaks.js';
