@@ -1,9 +1,9 @@
 import { dayWords } from '../base/format/index.js';
-import { type BlockEvent, eventCharacters } from '../spec/days/index.js';
 import type { CivilDate } from '../base/index.js';
+import { type BlockEvent, eventCharacters } from '../spec/days/index.js';
 import type { Block } from '../layout/block/index.js';
+import { besideEvent } from './beside-event.js';
 import type { Command } from './command.js';
-import { besideEvent } from './own-tests.js';
 import { GAVE_WAY, roomForEvent } from './room-for-event.js';
 
 /** How an event is taken in. */

@@ -72,12 +72,12 @@ function next(review: Review, hurt: BlockEvent, step: Step): Proposal[] {
   // Hard running comes last, and not before the rule’s quiet days are over.
   const over = addDays(lastDay(hurt), rules.diary.quietDays);
   const quiet = daysFrom(block, from, over);
-  const { part, amount, pins } = shortened(review, run, step);
+  const { amount, pins } = shortened(review, run, step);
   const days = withFixedDay(withoutHard(block, quiet).days, run.date, {
     role: 'easy',
     session: undefined,
     follow: undefined,
-    ...part,
+    ...step.part,
     amount,
   });
   const hard = isHardRunning(run) || run.role === 'long' ? ' What stood there gives way.' : '';
@@ -107,7 +107,6 @@ function shortened(review: Review, run: Day, { running, part }: Step) {
     Math.max(step, floorTo(basis === 'time' ? seconds : (seconds / easyPace) * 1000, step));
   const isShorter = run[basis] > lasting(LONGEST);
   return {
-    part,
     amount: isShorter && part.session === undefined ? lasting(running) : undefined,
     pins: isShorter ? lighterWith(review, run, lasting(running)) : undefined,
   };

@@ -65,7 +65,7 @@ function beforeTheRace({ length }: MissedSpell): Proposal {
   return {
     key: 'before-the-race',
     title: 'Leave the last days as they are',
-    because: `${length} days without running. Nothing of them is made up before the race. Look at the goal again.`,
+    because: `${length} days without running. None of it is made up before the race. Look at the goal again.`,
     command: undefined,
   };
 }

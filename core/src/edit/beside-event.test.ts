@@ -54,6 +54,15 @@ describe('a test that the product chose', () => {
     expect(testsBeside({ ...away('2027-02-04', OWN), kind: 'camp' }).tests).toEqual([OWN, LATER]);
   });
 
+  it('is named, and so are two of them', () => {
+    const summer = { kind: 'holiday', name: 'Away', from: OWN, to: LATER } as const;
+    expect(testsBeside(summer)).toEqual({
+      tests: [],
+      message:
+        'Added Away on Fri 5 Feb. The time trials on Fri 5 Feb and Fri 5 Mar are left out for it.',
+    });
+  });
+
   it('stays where it has been run', () => {
     expect(testsBeside(ten('2027-02-09'), '2027-02-06').tests).toEqual([OWN, LATER]);
   });

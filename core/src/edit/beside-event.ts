@@ -2,7 +2,7 @@ import { differenceInDays, equalAsJson } from '../base/index.js';
 import { dayWords } from '../base/format/index.js';
 import { resolveSpec } from '../layout/index.js';
 import type { Block } from '../layout/block/index.js';
-import { rulesOf } from '../rules/index.js';
+import { type HouseRules, rulesOf } from '../rules/index.js';
 import { leastDaysApart } from '../rules/limits/index.js';
 import { type BlockEvent, lastDay } from '../spec/days/index.js';
 
@@ -25,18 +25,18 @@ export function besideEvent(
   // What would be chosen for these answers, were nothing placed.
   const chosen = resolveSpec({ ...spec, events: undefined }).events;
   const aside = inTheWay.filter((test) => chosen.some((each) => equalAsJson(each, test)));
-  const days = aside.map(({ from }) => dayWords(from)).join(' and ');
-  return {
-    events: others.filter((each) => !aside.includes(each)),
-    words: aside.length > 0 ? ` The time trial on ${days} is left out for it.` : '',
-  };
+  return { events: others.filter((each) => !aside.includes(each)), words: asideWords(aside) };
 }
 
-function isInTheWay(
-  test: BlockEvent,
-  event: BlockEvent,
-  rules: ReturnType<typeof rulesOf>,
-): boolean {
+function asideWords(aside: readonly BlockEvent[]): string {
+  if (aside.length === 0) return '';
+  const days = aside.map(({ from }) => dayWords(from)).join(' and ');
+  return aside.length === 1
+    ? ` The time trial on ${days} is left out for it.`
+    : ` The time trials on ${days} are left out for it.`;
+}
+
+function isInTheWay(test: BlockEvent, event: BlockEvent, rules: HouseRules): boolean {
   if (event.kind === 'camp') return false;
   if (event.kind !== 'tune-up-race' && event.kind !== 'test') {
     return test.from >= event.from && test.from <= lastDay(event);
