@@ -190,6 +190,9 @@ describe('back from a hurt', () => {
     expect(on(walked, wednesday)?.sessions[0]?.shorthand).toBe('10 x 2 min easy, 1 min walk');
     const ran = { [wednesday]: [{ distance: 4000 }] };
     const easy = step(friday, ran, walked);
+    // Taken, it stands: the same day nothing else is proposed.
+    const again = proposedOn(friday, { ...silent, ...ran }, { of: easy, mornings });
+    expect(again.get('back-by-steps')).toMatchObject({ command: undefined });
     // Half an hour at this athlete's easy pace is between four and six kilometres.
     expect(on(easy, friday)?.distance).toBeGreaterThanOrEqual(4000);
     expect(on(easy, friday)?.distance).toBeLessThanOrEqual(6000);

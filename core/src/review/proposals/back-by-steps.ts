@@ -103,11 +103,13 @@ function shortened(review: Review, run: Day, { running, part }: Step) {
   const { spec, easyPace } = review.block;
   const { basis } = spec.athlete;
   const step = layoutStep(spec.athlete, review.rules);
+  const whole = (amount: number) => Math.max(step, floorTo(amount, step));
   const lasting = (seconds: number) =>
-    Math.max(step, floorTo(basis === 'time' ? seconds : (seconds / easyPace) * 1000, step));
+    whole(basis === 'time' ? seconds : (seconds / easyPace) * 1000);
   const isShorter = run[basis] > lasting(LONGEST);
   return {
-    amount: isShorter && part.session === undefined ? lasting(running) : undefined,
+    // Named though it is shorter anyway: taken, the step is as it is proposed.
+    amount: part.session === undefined ? whole(Math.min(run[basis], lasting(running))) : undefined,
     pins: isShorter ? lighterWith(review, run, lasting(running)) : undefined,
   };
 }
