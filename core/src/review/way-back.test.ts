@@ -7,6 +7,7 @@ import type { BlockEvent } from '../spec/days/index.js';
 import type { BlockSpec } from '../spec/index.js';
 import { marathon } from '../testing/examples.js';
 import { missed, type Otherwise, reviewOn } from '../testing/recorded.js';
+import { writtenOut } from '../testing/written-out.js';
 import { patternsOf, proposalsOf } from './index.js';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
@@ -203,6 +204,25 @@ describe('back from a hurt', () => {
         expect(distance).toBeLessThanOrEqual((week(of)[index]?.distance ?? 0) + 500);
     }
     expect(strides.findings.filter(({ level }) => level !== 'note')).toEqual([]);
+  });
+
+  it('stands in the place of a long run that was fixed, its days over left as they were', () => {
+    // Hurt on the Monday of week 7, nothing known until the Sunday: the long run of a written plan.
+    const monday = hurtOn[0] ?? '';
+    const hurt: BlockEvent = { kind: 'illness', name: 'Hurt', from: monday, to: monday };
+    const of = layOut({ ...writtenOut(marathon), events: [hurt] });
+    const [sunday = ''] = datesOf(7, 6);
+    const silent = Object.fromEntries(datesOf(7, 1, 2, 3, 4, 5).map((date) => [date, [] as const]));
+    const after = taken(
+      proposedOn(sunday, silent, { of, mornings: [sore(monday)] }),
+      'back-by-steps',
+      of,
+    );
+    const day = after.weeks[6]?.days[6];
+    expect(day?.sessions[0]?.shorthand).toBe('10 x 2 min easy, 1 min walk');
+    expect(after.weeks[6]?.days.slice(0, 6).map(({ distance }) => distance)).toEqual(
+      of.weeks[6]?.days.slice(0, 6).map(({ distance }) => distance),
+    );
   });
 });
 

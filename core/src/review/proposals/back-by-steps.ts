@@ -1,6 +1,6 @@
 import { withoutHard } from '../../edit/written/index.js';
 import { dayWords } from '../../base/format/index.js';
-import { addDays, ceilTo, differenceInDays, floorTo } from '../../base/index.js';
+import { addDays, ceilTo, differenceInDays, floorTo, sum } from '../../base/index.js';
 import { type Day, isHardRunning } from '../../layout/block/index.js';
 import { layoutStep } from '../../rules/index.js';
 import { type BlockEvent, type FixedDay, lastDay, withFixedDay } from '../../spec/days/index.js';
@@ -114,18 +114,26 @@ function shortened(review: Review, run: Day, { running, part }: Step) {
   };
 }
 
-/** The week of a run that is made shorter: its other runs as in a week of rest, and not so light that the next would be a jump. */
-function lighterWith({ block, rules }: Review, run: Day, amount: number): Pin[] | undefined {
-  const { spec, weeks } = block;
+/**
+ * The week of a run that is made shorter: its other runs to come as in a week of rest, and not
+ * so light that the next would be a jump. A fixed long run in whose place it stands is none any more.
+ */
+function lighterWith(review: Review, run: Day, amount: number): Pin[] | undefined {
+  const { spec, weeks } = review.block;
   const week = weeks.find(({ days }) => days.includes(run));
   if (!week) return undefined;
-  const step = layoutStep(spec.athlete, rules);
-  const others = week.volume - run[spec.athlete.basis];
+  const { basis } = spec.athlete;
+  const step = layoutStep(spec.athlete, review.rules);
+  const from = firstOpenDay(review);
+  const over = sum(week.days.filter(({ date }) => date < from).map((day) => day[basis]));
   const isLight = week.recovery || week.taperShare < 1;
   const part = isLight ? 1 : 1 - spec.volume.recovery.depth;
+  const wished = over + amount + part * (week.volume - over - run[basis]);
   const next = weeks[week.number]?.volume ?? 0;
-  const least = ceilTo(next / (1 + rules.recovery.mostReturn), step);
-  const wished = Math.min(part * others + amount, mostOfRest(block, week));
-  const volume = Math.max(least, floorTo(wished, step));
-  return volume < week.volume ? withPin(spec.pins, week.number, 'volume', volume) : undefined;
+  const least = ceilTo(next / (1 + review.rules.recovery.mostReturn), step);
+  const most = Math.max(over + amount, mostOfRest(review.block, week));
+  const volume = Math.max(least, floorTo(Math.min(wished, most), step));
+  const open =
+    run.role === 'long' ? withPin(spec.pins, week.number, 'longRun', undefined) : spec.pins;
+  return volume < week.volume ? withPin(open, week.number, 'volume', volume) : undefined;
 }
