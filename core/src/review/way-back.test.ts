@@ -224,6 +224,17 @@ describe('back from a hurt', () => {
       of.weeks[6]?.days.slice(0, 6).map(({ distance }) => distance),
     );
   });
+
+  it('takes no place of a test, which stands and is said', () => {
+    const [thursday = '', friday = '', saturday = ''] = datesOf(7, 3, 4, 5);
+    const hurt: BlockEvent = { kind: 'illness', name: 'Hurt', from: thursday, to: thursday };
+    const test: BlockEvent = { kind: 'test', name: 'Mile', from: friday, distance: 1609 };
+    const of = layOut({ ...marathon, events: [hurt, test] });
+    const proposals = proposedOn(friday, missed([thursday]), { of, mornings: [sore(thursday)] });
+    const next = proposals.get('back-by-steps');
+    expect(next?.command?.change.days?.map(({ date }) => date)).toContain(saturday);
+    expect(next?.because).toContain('What is placed on');
+  });
 });
 
 describe('in the taper and race week', () => {

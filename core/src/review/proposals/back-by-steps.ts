@@ -18,6 +18,9 @@ const WATCHED = 28;
 const BEFORE = 3;
 const AHEAD = 7;
 
+/** What is placed on a day stands, and is said: no step takes its place. */
+const RACED: ReadonlySet<Day['role']> = new Set(['race', 'tune-up', 'test']);
+
 interface Step {
   title: string;
   /** Seconds of running in it, at most. */
@@ -66,7 +69,7 @@ function next(review: Review, hurt: BlockEvent, step: Step): Proposal[] {
   const { block, rules } = review;
   const from = firstOpenDay(review);
   const run = daysFrom(block, from, addDays(from, AHEAD)).find(
-    (day) => day.time > 0 && day.role !== 'race' && !day.swap,
+    (day) => day.time > 0 && !RACED.has(day.role) && !day.swap,
   );
   if (!run) return [];
   // Hard running comes last, and not before the rule’s quiet days are over.
