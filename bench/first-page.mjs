@@ -43,7 +43,7 @@ export async function benchFirstPage() {
 /** @param {string} folder */
 function entryOf(folder) {
   const html = readFileSync(join(folder, 'index.html'), 'utf8');
-  return [...html.matchAll(/assets\/([\w.-]+\.js)/g)].map(([, name]) => String(name));
+  return [...html.matchAll(/assets\/([\w.-]+\.js)/g)].map(([, name]) => name);
 }
 
 /**
@@ -61,7 +61,7 @@ function sizeOf(folder, first) {
     const text = readFileSync(join(folder, 'assets', name), 'utf8');
     bytes += gzipSync(text).length;
     const imports = text.matchAll(/(?:import|from)\s*"\.\/([\w.-]+\.js)"/g);
-    for (const [, imported] of imports) visit(String(imported));
+    for (const [, imported] of imports) visit(imported);
   };
   first.forEach(visit);
   return { bytes, files: seen.size };

@@ -82,7 +82,7 @@ export async function benchSquadReview(clusterUrl) {
       const response = await fetch(address + path, { method, headers, ...sent });
       headers.cookie ||= response.headers.get('set-cookie')?.split(';')[0] ?? '';
       if (!response.ok) throw new Error(`${method} ${path}: ${await response.text()}`);
-      return /** @type {any} */ (await response.json());
+      return await response.json();
     };
     const email = 'bench@skerrylane.example';
     const first = { name: 'Bench', email, password: 'low tide at nine', code: 'gulls-tides' };

@@ -14,9 +14,9 @@ const WORDS = {
     (await import('./lay-out.mjs')).layOutFile(rest),
   review: async (/** @type {string[]} */ rest) => (await import('./review.mjs')).reviewFile(rest),
   paces: async (/** @type {string[]} */ rest) => (await import('./paces.mjs')).pacesOfFile(rest),
-  help: async () => {
+  help: () => {
     process.stdout.write(HELP);
-    return 0;
+    return Promise.resolve(0);
   },
 };
 

@@ -26,7 +26,8 @@ export async function readBlock(word, words) {
   try {
     text = readFileSync(file, 'utf8');
   } catch (error) {
-    return `${file}: cannot be read (${error instanceof Error && 'code' in error ? error.code : error}).`;
+    const why = error instanceof Error && 'code' in error ? error.code : error;
+    return `${file}: cannot be read (${String(why)}).`;
   }
   if (!layOutIsCompiled()) await compiled();
   const contract = await import('@nadir/contract');

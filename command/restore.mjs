@@ -97,7 +97,7 @@ async function readInto(data, { programs, folder, file, anyway }) {
     const { address, env } = clientOf(cluster.url);
     const words = ['--exit-on-error', '--no-owner', '--no-privileges', `--dbname=${address}`, file];
     await must('Restoring', join(programs, 'pg_restore'), words, { env });
-    await check(cluster.url, programs, file).catch((error) => {
+    await check(cluster.url, programs, file).catch((/** @type {unknown} */ error) => {
       if (!anyway) throw error;
       say(`${plainly(error)} It is put in place all the same, as asked.`);
     });

@@ -26,11 +26,8 @@ export function alreadyRunning(mode) {
 
 /** The port of the last time, so that bookmarks hold. @param {string} mode */
 export function lastPort(mode) {
-  const port = Number(
-    String(noted(mode).address ?? '')
-      .split(':')
-      .at(-1),
-  );
+  const { address } = noted(mode);
+  const port = typeof address === 'string' ? Number(address.split(':').at(-1)) : NaN;
   return Number.isInteger(port) && port > 0 ? port : undefined;
 }
 

@@ -120,7 +120,10 @@ async function backUpBeforeMigration(mode, { url, programs }) {
   try {
     await backUpByItself({ mode, url, programs }, pending[0]);
   } catch (error) {
-    if (pending.length === 0) return sayError(error);
+    if (pending.length === 0) {
+      sayError(error);
+      return;
+    }
     throw new Error(
       `${plainly(error)}\nThe data must be migrated (${pending.join(', ')}), and that is not done without a backup. Nothing was changed. NADIR_BACKUP=off goes on without one.`,
       { cause: error },

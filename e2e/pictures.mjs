@@ -32,7 +32,7 @@ async function picture(name, go, { width = 1280, height = 800, colorScheme = 'li
   // What is said once on a device is not said in a picture.
   await context.addInitScript(() => globalThis.localStorage.setItem('nadir.pull-hint', 'said'));
   const page = await context.newPage();
-  await page.goto(String(address));
+  await page.goto(address);
   await page.getByRole('main').waitFor();
   await page.getByRole('link', { name: 'Squad' }).first().click();
   await page.getByRole('link', { name: 'Idris Vale', exact: true }).waitFor();
@@ -188,7 +188,7 @@ await picture('blocks', async (page) => {
   await page.getByRole('row', { name: /Wren Castellan/ }).waitFor();
 });
 await picture('compare', async (page) => {
-  await page.goto(`${String(address)}/compare`);
+  await page.goto(`${address}/compare`);
   await page.getByRole('img', { name: /^For comparison/ }).waitFor();
   // What was run is asked for apart.
   await page

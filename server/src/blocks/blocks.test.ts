@@ -213,7 +213,7 @@ describe('blocks', () => {
       save(blockId, 1, 12),
       save(blockId, 1, 13),
     ]);
-    expect(saves.map(({ status }) => status).sort()).toEqual([200, 409, 409]);
+    expect(saves.map(({ status }) => status).sort((a, b) => a - b)).toEqual([200, 409, 409]);
   });
 
   it('write all or nothing: a save that fails half way leaves the old version', async () => {

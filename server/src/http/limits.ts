@@ -38,7 +38,8 @@ export function limitBodies(fastify: FastifyInstance): void {
 /** JSON is the only body that is read, and no answer with data stays in a cache. */
 export function onlyJson(fastify: FastifyInstance): void {
   fastify.removeContentTypeParser('text/plain');
-  fastify.addHook('onSend', async (request, reply) => {
+  fastify.addHook('onSend', (request, reply, payload, done) => {
     if (/^\/(api|health)\b/i.test(request.url)) reply.header('cache-control', 'no-store');
+    done(null, payload);
   });
 }

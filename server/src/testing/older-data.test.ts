@@ -48,7 +48,9 @@ describe('data of an earlier Nadir', () => {
     const nadir = await opened('005-demo', true);
     const { cookie } = await nadir.send('POST', '/api/sign-in/demo');
     const blocks = await expectWhole(nadir, cookie);
-    expect(blocks.map(({ revision }) => revision).sort()).toEqual([1, 1, 1, 1, 1, 2]);
+    expect(blocks.map(({ revision }) => revision).sort((a, b) => a - b)).toEqual([
+      1, 1, 1, 1, 1, 2,
+    ]);
     await nadir.close();
   });
 

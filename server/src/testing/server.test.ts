@@ -18,7 +18,11 @@ async function withApp(
   work: (nadir: TestApp) => Promise<void>,
 ) {
   const nadir = await startTestApp(options);
-  await work(nadir).finally(() => nadir.close());
+  try {
+    await work(nadir);
+  } finally {
+    await nadir.close();
+  }
 }
 
 describe('starting', () => {

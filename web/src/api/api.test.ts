@@ -6,7 +6,7 @@ import { errorSentence } from './call-error.js';
 const session = { today: '2027-02-10', demo: true, firstCoachWanted: false, coach: null };
 
 function answerWith(reply: () => Response) {
-  // eslint-disable-next-line @typescript-eslint/require-await
+  // oxlint-disable-next-line typescript/require-await
   vi.stubGlobal('fetch', async () => reply());
 }
 

@@ -12,7 +12,7 @@ export function isHeldAlike(one: Held, other: Held): boolean {
 }
 
 function isSame(one: readonly unknown[] = [], other: readonly unknown[] = []): boolean {
-  return [...one].sort().join() === [...other].sort().join();
+  return one.map(String).sort().join() === other.map(String).sort().join();
 }
 
 /** ` of foundation, speed`, ` of weeks 3, 5`; nothing for the whole block. */

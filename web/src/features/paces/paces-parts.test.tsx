@@ -322,7 +322,11 @@ describe('a named pace being edited', () => {
     expect(quick.value).toBe('80.5');
     await userEvent.clear(quick);
     await userEvent.type(quick, '60');
-    const [offset] = (onChange.mock.lastCall?.[0] as { offset: [number, number] }).offset;
+    const [
+      {
+        offset: [offset],
+      },
+    ] = onChange.mock.lastCall as [{ offset: [number, number] }];
     expect(offset).toBeCloseTo(60 / 1.609344, 9);
     await userEvent.tab();
     onChange.mockClear();
