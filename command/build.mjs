@@ -24,7 +24,7 @@ export async function compiled() {
   await grammar();
   await whenStale('compiled', ['core', 'contract', 'server'], ['dist'], async () => {
     say('Compiling …');
-    await must('tsc', 'npx', ['tsc', '-b', 'core', 'contract', 'server']);
+    await must('tsc', 'npx', ['tsc', '-b', '--singleThreaded', 'core', 'contract', 'server']);
   });
 }
 

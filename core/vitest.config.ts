@@ -24,5 +24,6 @@ export default defineProject({
     // A property draws hundreds of blocks: slow machines take minutes for what takes seconds.
     testTimeout: 300_000,
     isolate: false,
+    provide: { fuzzTimes: Number(process.env.NADIR_FUZZ_TIMES ?? 1) },
   },
 });

@@ -318,7 +318,7 @@ describe('a block that is lived', () => {
         expect(lived.block.weeks.every(({ volume }) => Number.isFinite(volume))).toBe(true);
       }),
       // Each lays its block out some fifty times.
-      { fixed: 25, random: 10 },
+      { fixed: 15, random: 5 },
     );
   });
 });

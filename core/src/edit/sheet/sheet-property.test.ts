@@ -9,7 +9,7 @@ import { holdFor } from '../../testing/hold-for.js';
 import { applyChange } from '../index.js';
 import { writeCells, type SheetCell, type WrittenCell } from './index.js';
 
-const RUNS = { fixed: 60, random: 20 };
+const RUNS = { fixed: 40, random: 10 };
 
 const texts = [
   '',
