@@ -65,8 +65,8 @@ function parsed(text: string, usual: SessionUnit | undefined): ReadSession {
   return { ok: false, problem: { column, message: asks, suggestion } };
 }
 
-/** 10 x hill, 8 hills: so many of a length that nobody said. */
-const UNSIZED = /(?<![\d:.])\d+ ?(?:[x×*] ?)?hills?\b/i;
+/** 10 x hill, 8 hills, hills x 10: so many of a length that nobody said. */
+const UNSIZED = /(?<![\d:.])\d+ ?(?:[x×*] ?)?hills?\b|\bhills?(?: rep(?:eat)?s)? ?[x×*] ?\d+$/i;
 
 function unsized(text: string): ReadSession | undefined {
   const said = UNSIZED.exec(text);

@@ -47,6 +47,11 @@ function inARow(whole: string, unit: string): string {
 const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
   // 3 x 8 min @ LT 90s
   [/^(.*\S) (\d+ ?(?:s|secs?|mins?|m|'|"))$/i, '$1, $2'],
+  // 5 x 1 km @ 5k 2k cd
+  [
+    /^(.*\S) (\d+(?:\.\d)? ?(?:km?|mi|miles?|m|mins?|') ?(?:cd|c\/d|cool(?:[- ]?down)?|easy))$/i,
+    '$1, $2',
+  ],
   // 6 km easy or rest
   [/^(.*\S) or (rest|off)$/i, '$1 [or $2]'],
   // 60 min easy bike

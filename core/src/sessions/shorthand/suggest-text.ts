@@ -114,7 +114,8 @@ function mends(text: string, at: number, usual: SessionUnit | undefined): string
 /** A comma before the figure that is missed, or whose unit is: 5 x 1k 2k easy. */
 function apart(text: string, at: number): string[] {
   const from = /^\s*\d/.test(text.slice(at)) ? at : text.slice(0, at).search(/(?<=\s)[\d.]+\s*$/);
-  return from < 1 ? [] : [`${text.slice(0, from).trimEnd()}, ${text.slice(from).trimStart()}`];
+  if (from < 1 || SO_MANY.test(text.slice(0, from))) return [];
+  return [`${text.slice(0, from).trimEnd()}, ${text.slice(from).trimStart()}`];
 }
 
 /** What follows the last that reads, as words beside it: nothing in it is an amount. */
@@ -171,6 +172,9 @@ function inWords(whole: string, ...groups: readonly (string | undefined)[]): str
 const BARE =
   /(?<![\d:.,a-wyz]|[@+]\s*)\d+(?:[.,]\d+)?(?![\d:'′"″%]|[.,]\d|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?)\b)/gi;
 
+/** Hills x 10: so many of them. */
+const SO_MANY = /[a-z]\s*[x×*]\s*$/i;
+
 /** 6 strides are no 6 km; 6 x 100 strides are each of some length. */
 const COUNTED = /^\d{1,2}\s*(?:strides?|hills?|reps|sprints|surges|pick-ups|accelerations)\b/i;
 
@@ -181,7 +185,7 @@ function withUnits(
   units: (number: number, before: string, behind: string) => string[],
 ): string[] {
   return [...text.matchAll(BARE)]
-    .filter(({ index }) => !COUNTED.test(text.slice(index)))
+    .filter(({ index }) => !COUNTED.test(text.slice(index)) && !SO_MANY.test(text.slice(0, index)))
     .sort((one, other) => Math.abs(one.index - at) - Math.abs(other.index - at))
     .slice(0, MOST_NUMBERS)
     .flatMap(({ 0: digits, index }) => {
@@ -219,6 +223,25 @@ const WARMED = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm)\b/i;
 const WARMING = /\b(?:cd|c\/d|cool[- ]?down|cool|wu|w\/u|warm[- ]?up|warm)\s*$/i;
 const MOST_WARMING = 5;
 
+/** What is not run, or run hard in one go: its length is said in minutes. */
+const IN_MINUTES =
+  /\b(?:swim|bike|cycle|row|rowing|walk|elliptical|pool run|gym|core|strength)\s*$/i;
+const IN_ONE_GO = /\b(?:tempo|threshold)(?: run)?\s*$/i;
+const LEAST_MINUTES_IN_ONE_GO = 15;
+
+/** Pyramid 1-2-3-2-1: rungs of minutes. */
+const RUNGS = /(?:\b\d\s*-\s*){2,}$/;
+
+/** True where nobody would mean kilometres. */
+function isInMinutes(number: number, before: string): boolean {
+  const isLong = number >= LEAST_MINUTES_IN_ONE_GO && number < 100;
+  return (
+    IN_MINUTES.test(before) ||
+    (isLong && IN_ONE_GO.test(before)) ||
+    (number < 10 && RUNGS.test(before))
+  );
+}
+
 /** Units that a number may be in, the likeliest first: what the amount before it is in, or the usual one. */
 function unitsFor(
   number: number,
@@ -227,6 +250,7 @@ function unitsFor(
 ): string[] {
   const short = AROUND.test(behind) ? undefined : unitsOfReps(number, before);
   if (short) return short;
+  if (isInMinutes(number, before)) return ['min', 'km'];
   const isAround = WARMED.test(behind) || WARMING.test(before);
   if (isAround && number > MOST_WARMING && number < 100) return ['min', 'km'];
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
