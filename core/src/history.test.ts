@@ -3,20 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { addDays, sum } from './base/index.js';
 import { applyChange } from './edit/index.js';
 import { layOut } from './lay-out.js';
-import { type HandedOut, weekThen } from './layout/index.js';
 import type { Block } from './layout/block/index.js';
 import { validateSpec } from './layout/validate/index.js';
 import type { BlockSpec } from './spec/index.js';
 import { expectAlike } from './testing/alike.js';
 import { anyDayFor, anySpec } from './testing/any-spec.js';
 import { marathon } from './testing/examples.js';
+import { handedOut } from './testing/handed-out.js';
 import { holdFor } from './testing/hold-for.js';
-
-/** The days of a block as they would have been handed out. */
-function handedOut(block: Block): HandedOut[] {
-  const weeks = JSON.parse(JSON.stringify(block.weeks)) as Block['weeks'];
-  return weeks.flatMap((week) => week.days.map((day) => ({ day, week: weekThen(week) })));
-}
 
 /** All that is said of a block's days, without the spec it was asked by. */
 function daysOf(block: Block) {

@@ -3,6 +3,7 @@ import { layOut } from '../../lay-out.js';
 import type { BlockEvent } from '../../spec/days/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { marathon } from '../../testing/examples.js';
+import { handedOut } from '../../testing/handed-out.js';
 
 // Eighteen weeks to Sunday 18 April: 16 and 17 taper from Monday 29 March, 18 is race week.
 const found = (code: string, part: Partial<BlockSpec>) =>
@@ -61,6 +62,18 @@ describe('run days dropped in the taper', () => {
     expect(found('taper-run-days-dropped', { pins: [{ week: 17, volume: 9000 }] })).toMatchObject([
       { weeks: [17], value: 4 / 6, limit: 0.8 },
     ]);
+  });
+
+  it('are none that the coach took away weeks before it', () => {
+    const { restOn: _, ...week } = marathon.week ?? {};
+    const four = { ...marathon, week: { ...week, runDays: 4, qualityOn: ['tuesday' as const] } };
+    const asOf = '2027-02-10';
+    const now = layOut(four, { asOf, history: handedOut(layOut(marathon)) });
+    // Six run days in weeks 1 to 8, four from 10 on.
+    expect([now.weeks[6]?.runDays, now.weeks[9]?.runDays, now.weeks[16]?.runDays]).toEqual([
+      6, 4, 4,
+    ]);
+    expect(now.findings.map(({ check }) => check)).not.toContain('taper-run-days-dropped');
   });
 
   it('are held against the room there is before an early race', () => {

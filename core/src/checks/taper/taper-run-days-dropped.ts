@@ -6,6 +6,9 @@ import { check } from '../common/check.js';
 /** Of so many run days one fewer is still held, whatever part of them it is. */
 const SEVERAL = 4;
 
+/** Building weeks before the taper that say what is usual: run days that the coach took away earlier are gone. */
+const LAST_WEEKS = 4;
+
 /** Run days missing from a taper week. Value and limit: part of the usual run days; race day counts as one. */
 export const taperRunDaysDropped = check({
   code: 'taper-run-days-dropped',
@@ -37,9 +40,11 @@ export const taperRunDaysDropped = check({
   },
 });
 
-/** What is run on which weekday of the building week with the most run days. */
+/** What is run on which weekday of the one with the most run days of the last building weeks. */
 function usualWeek(weeks: readonly Week[]): ReadonlyMap<Weekday, Day['role']> {
-  const whole = weeks.filter(({ kind, length }) => kind === 'building' && length === 7);
+  const whole = weeks
+    .filter(({ kind, length }) => kind === 'building' && length === 7)
+    .slice(-LAST_WEEKS);
   const most = Math.max(0, ...whole.map(({ runDays }) => runDays));
   const week = whole.findLast(({ runDays }) => runDays === most);
   const run = week?.days.filter(({ distance, time }) => distance > 0 || time > 0) ?? [];
