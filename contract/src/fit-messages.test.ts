@@ -6,7 +6,7 @@ import { fitAnswer, fitRequest } from './fit-messages.js';
 const wishes: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: { name: 'Idris Vale', birthYear: 1991 },
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
   taper: { school: 'evidence' },

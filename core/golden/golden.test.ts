@@ -44,7 +44,7 @@ if (write !== undefined) {
       const { table, whole } = laidOf(one, index % FIXES_EVERY === 0);
       return JSON.stringify({ ...one, digest: digestOf(whole), table } satisfies Golden);
     });
-    writeFileSync(FILE, gzipSync(`${lines.join('\n')}\n`, { level: 9, memLevel: 7 }));
+    writeFileSync(FILE, gzipSync(`${lines.join('\n')}\n`, { level: 9, memLevel: 8 }));
   }, 600_000);
 }
 

@@ -27,7 +27,7 @@ test('exports a block to a file, and opens the same file again', async ({ page }
   await page.locator('input[type=file]').setInputFiles(path);
   await expect(cell(page, 'volume', 5)).toHaveText('31');
   expect(page.url()).not.toContain(id);
-  expect(JSON.parse(await readFile(path, 'utf8'))).toMatchObject({ version: 3, engine: 20 });
+  expect(JSON.parse(await readFile(path, 'utf8'))).toMatchObject({ version: 3, engine: 21 });
 });
 
 test('refuses a bad file by line and field, and a later one politely', async ({ page }) => {

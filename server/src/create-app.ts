@@ -3,7 +3,6 @@ import cookie from '@fastify/cookie';
 import helmet from '@fastify/helmet';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
-import { SwaggerModule } from '@nestjs/swagger';
 import { Logger } from 'nestjs-pino';
 import { AppModule } from './app.module.js';
 import type { Clock } from './clock/clock.js';
@@ -57,6 +56,7 @@ export async function createApp(asked: Config, clock: Clock): Promise<NestFastif
       // The page's own bar holds its maker's mark and nothing of use.
       customCss: '.swagger-ui .topbar { display: none }',
     };
+    const { SwaggerModule } = await import('@nestjs/swagger');
     SwaggerModule.setup('api/docs', app, openApiDocument(), options);
   }
   if (config.web !== undefined) await serveSite(app, config.web);

@@ -135,7 +135,7 @@ describe('a bad file', () => {
     [
       'defaults of a later Nadir',
       { ...smallest, engine: 99 },
-      'engine: was laid out under defaults number 99; this Nadir knows those up to 20. Update Nadir to open it.',
+      'engine: was laid out under defaults number 99; this Nadir knows those up to 21. Update Nadir to open it.',
     ],
     [
       'a later version',

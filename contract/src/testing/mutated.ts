@@ -5,7 +5,7 @@ import type { BlockFile } from '../block-file/schema.js';
 export const everything: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: {
     name: 'Wren Castellan',
     basis: 'distance',

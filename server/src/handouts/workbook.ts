@@ -5,7 +5,7 @@ import {
   type Table,
   weeksTable,
 } from '@nadir/core/present/handout';
-import ExcelJS, { type Worksheet } from 'exceljs';
+import type { Worksheet } from 'exceljs';
 
 /** Columns of the sheets, by their letters in formulas. */
 const DAY = { week: 'A', date: 'B', amount: 'E' } as const;
@@ -16,7 +16,9 @@ const WEEK = { number: 'A', from: 'C', volume: 'F', change: 'I' } as const;
  * weeks, changes in per cent. A figure that is changed moves all that rest on it.
  */
 export async function workbookFile(handout: Handout, version: string): Promise<Uint8Array> {
-  const workbook = new ExcelJS.Workbook();
+  // Large, and seldom asked for: no start waits for it.
+  const { default: excel } = await import('exceljs');
+  const workbook = new excel.Workbook();
   workbook.creator = 'Nadir';
   workbook.title = `${handout.athlete}: ${handout.race.name}`;
   overview(workbook.addWorksheet('Overview'), handout, version);

@@ -1,5 +1,5 @@
 import type { Spreadsheet } from '@nadir/contract';
-import ExcelJS, { type Cell, type CellValue } from 'exceljs';
+import type { Cell, CellValue } from 'exceljs';
 import { unzipSync, zipSync } from 'fflate';
 
 /** What a plan unpacks to at most, in bytes: a year of days is a twentieth of it. */
@@ -19,7 +19,9 @@ export class Unreadable extends Error {}
  * @throws Unreadable on what is no spreadsheet, or more than a plan
  */
 export async function readSpreadsheet(file: Uint8Array, wanted?: string): Promise<Spreadsheet> {
-  const workbook = new ExcelJS.Workbook();
+  // Large, and seldom asked for: no start waits for it.
+  const { default: excel } = await import('exceljs');
+  const workbook = new excel.Workbook();
   try {
     await workbook.xlsx.load(unpacked(file));
   } catch (error) {

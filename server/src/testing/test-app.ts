@@ -150,7 +150,7 @@ export async function secondCoach({ knex, send }: TestApp): Promise<string> {
 export const wishes: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: { name: 'Idris Vale', recentWeeks: [52_000, 55_000, 54_000, 57_000] },
   race: { name: 'Lantern Bay Marathon', date: '2027-06-06', distance: 42_195 },
   weeks: 16,

@@ -26,7 +26,7 @@ import { laterReducers } from './later.js';
 const wishes: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
 };
 const withWeeks = (weeks: number): BlockFile => ({ ...wishes, weeks });

@@ -92,15 +92,9 @@ export function eventDays(events: readonly BlockEvent[], rules: HouseRules): Eve
   }
 }
 
-/** True for a week in which one is ill or hurt, or on the way back from it. */
-export function isIllIn(
-  days: EventDays,
-  { start, length }: Pick<WeekOnTheWay, 'start' | 'length'>,
-): boolean {
-  if (days.size === 0) return false;
-  return Array.from({ length }, (_, day) => days.get(addDays(start, day))).some(
-    (each) => each?.back !== undefined || (each?.spent && each.running === 0 && !each.elsewhere),
-  );
+/** True for a day on which one is ill or hurt, or on the way back from it. */
+function isIll({ back, spent, running, elsewhere }: EventDay): boolean {
+  return back !== undefined || (spent === true && running === 0 && !elsewhere);
 }
 
 /** What several events ask of one day: a camp may ask for more than usual, anything else on the same day for less. */
@@ -128,6 +122,8 @@ export interface WeekOfEvents {
   eased: number;
   /** Metres run in the races on the way. */
   raced: number;
+  /** True where one is ill or hurt on a day of it, or on the way back from it. */
+  ill: boolean;
 }
 
 /** A day of a week as it would be without events. */
@@ -157,8 +153,9 @@ export function weeksOfEvents<Week extends WeekOnTheWay>(
   rules: HouseRules,
   usual: (week: Week) => readonly UsualDay[],
 ): WeekOfEvents[] {
-  const found = weeks.map(() => ({ eased: 1, raced: 0, spent: false }));
-  for (const [date, { running, race, spent }] of days) {
+  const found = weeks.map(() => ({ eased: 1, raced: 0, spent: false, ill: false }));
+  for (const [date, day] of days) {
+    const { running, race, spent } = day;
     const index = weeks.findLastIndex(({ start }) => start <= date);
     const week = weeks[index];
     const sums = found[index];
@@ -171,11 +168,12 @@ export function weeksOfEvents<Week extends WeekOnTheWay>(
     sums.eased -= (less + easier * (1 - rules.events.beforeTuneUp)) / week.length;
     sums.raced += raceMetres(race);
     sums.spent ||= spent === true && running !== 1;
+    sums.ill ||= isIll(day);
   }
-  return found.map(({ eased, raced, spent }, index): WeekOfEvents => {
+  return found.map(({ eased, raced, spent, ill }, index): WeekOfEvents => {
     const week = weeks[index];
     const taken = week && spent ? takenFrom(usual(week), days) : 0;
-    return { running: partOf(eased - taken), eased: partOf(eased), raced };
+    return { running: partOf(eased - taken), eased: partOf(eased), raced, ill };
   });
 }
 

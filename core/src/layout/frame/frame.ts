@@ -30,6 +30,8 @@ export interface FrameWeek extends CalendarWeek {
   ofCycle: number;
   /** Metres of the races and tests on the way in it. */
   raced: number;
+  /** True where one is ill or hurt on a day of it, or on the way back from it. */
+  ill: boolean;
 }
 
 export interface Frame {
@@ -79,6 +81,7 @@ export function frameWeeks(spec: FrameSpec, rules: HouseRules, days: EventDays):
     eased: byEvents[index]?.eased ?? 1,
     ofCycle: runningOfCycle(spec, week.start),
     raced: byEvents[index]?.raced ?? 0,
+    ill: byEvents[index]?.ill ?? false,
   }));
   return { phases, weeks, taperStart };
 }

@@ -2,7 +2,6 @@ import type { LongRunRule } from '../block/week.js';
 import { type CivilDate, differenceInDays } from '../../base/index.js';
 import { recoveryLimit } from '../../rules/limits/index.js';
 import type { Context } from '../context/context.js';
-import { isIllIn } from '../events/event-days.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import type { LaidVolume } from '../volume/climb.js';
 import { restarts } from '../written/restarts.js';
@@ -35,7 +34,7 @@ export function layLongRuns(
   for (const [index, week] of frame.weeks.entries()) {
     const past = longRunOfPast(context, week);
     // A week that the climb begins anew from is cut by an illness like any other.
-    const isCut = restarts(context.spec, week) && isIllIn(context.eventDays, week);
+    const isCut = restarts(context.spec, week) && week.ill;
     const pin =
       lengthWritten(context, asked.longRunOn[index]) ?? (isCut ? undefined : pins.get(week.number));
     if (past && climb.climbs[index] && !OFF_THE_LADDER.has(past.rule)) advance(climb, index);

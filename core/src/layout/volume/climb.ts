@@ -5,7 +5,6 @@ import { type CivilDate, clean, floorTo, roundTo } from '../../base/index.js';
 import { growthLimit, recoveryLimit } from '../../rules/limits/index.js';
 import { runningOfCycle } from '../../spec/index.js';
 import type { Context } from '../context/context.js';
-import { isIllIn } from '../events/event-days.js';
 import type { Frame, FrameWeek } from '../frame/frame.js';
 import { restarts } from '../written/restarts.js';
 import type { Rises } from './rises.js';
@@ -121,7 +120,7 @@ function nextWeek(ascent: Ascent, week: FrameWeek): LaidVolume {
   const index = laid.length;
   const pin = pinOf(ascent, week.number);
   const isAnew = restarts(context.spec, week);
-  if (pin !== undefined && isAnew && isIllIn(context.eventDays, week)) {
+  if (pin !== undefined && isAnew && week.ill) {
     // What an illness takes of the week, it does not take of what is climbed from.
     ascent.last = pin;
     beginAnew(ascent, index);
@@ -134,11 +133,10 @@ function nextWeek(ascent: Ascent, week: FrameWeek): LaidVolume {
   }
   if (week.running !== 1) return cutByEvent(ascent, week);
   if (index === 0) return firstWeek(ascent, week.length);
-  const { recovery } = context.spec.volume;
   if (week.kind === 'recovery') {
     return { volume: restedVolume(ascent), rule: 'recovery', recovery: true };
   }
-  return isRested(ascent) && recovery.reEntry === 'resume' && !hasResumed(ascent)
+  return isRested(ascent) && resumes(ascent)
     ? { volume: Math.min(last, ceiling(ascent, index)), rule: 're-entry', recovery: false }
     : rise(ascent);
 }
@@ -159,10 +157,15 @@ function isRested({ laid, frame }: Ascent): boolean {
   return cut || previous?.recovery === true;
 }
 
-/** True where the last building week only resumed: the next one grows. */
-function hasResumed({ laid }: Ascent): boolean {
-  const last = laid.findLast(({ recovery, rule }) => !recovery && rule !== 'event');
-  return last?.rule === 're-entry';
+/**
+ * True where a week after a rest goes on at the level of the last building week: after
+ * an illness under every school, else as the coach has it, and not twice in a row.
+ */
+function resumes({ context, frame, laid }: Ascent): boolean {
+  const last = laid.findLastIndex(({ recovery, rule }) => !recovery && rule !== 'event');
+  const wasIll = frame.weeks.slice(last + 1, laid.length).some(({ ill }) => ill);
+  const { reEntry } = context.spec.volume.recovery;
+  return wasIll || (reEntry === 'resume' && laid[last]?.rule !== 're-entry');
 }
 
 function pinOf({ context: { spec } }: Ascent, number: number): number | undefined {

@@ -5,8 +5,8 @@ import { marathon } from '../../testing/examples.js';
 import { feasibility } from './feasibility.js';
 import { countRises } from './rises.js';
 
-const risesOf = (volume: BlockSpec['volume']) => {
-  const given = { ...marathon, volume: { ...marathon.volume, ...volume } };
+const risesOf = (volume: BlockSpec['volume'], events: BlockSpec['events'] = []) => {
+  const given = { ...marathon, volume: { ...marathon.volume, ...volume }, events };
   const { context, frame } = resolve(given);
   const { count, peakIndex } = countRises(frame, context.spec.volume);
   return { count, peakWeek: peakIndex + 1 };
@@ -31,6 +31,14 @@ describe('counting rises', () => {
   it('reaches the peak in the week the coach chose, else in the next that may rise', () => {
     expect(risesOf({ peakWeek: 10 })).toEqual({ count: 7, peakWeek: 10 });
     expect(risesOf({ peakWeek: 12 })).toEqual({ count: 9, peakWeek: 13 });
+  });
+
+  // Week 6 is cut by it, and week 7 is back where week 5 was.
+  it('an illness takes its week, and the one that comes back from it', () => {
+    const events = [
+      { kind: 'illness', name: 'A cold', from: '2027-01-18', to: '2027-01-19' },
+    ] as const;
+    expect(risesOf({ holdAtPeak: 1 }, [...events])).toEqual({ count: 9, peakWeek: 15 });
   });
 
   it('without recovery weeks all may rise', () => {

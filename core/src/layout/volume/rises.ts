@@ -40,16 +40,21 @@ export function countRises(
 /**
  * For each week before the taper, whether volume may grow in it. A week that only
  * resumes is followed by one that grows, even where a race or a rest lies between:
- * of weeks cut by turns none would ever grow.
+ * of weeks cut by turns none would ever grow. After an illness none grows at once.
  */
 export function weeksThatRise(frame: Frame, wish: Pick<VolumeSpec, 'recovery'>): boolean[] {
   const before = frame.weeks.slice(0, frame.taperStart);
   let resumed = false;
+  let wasIll = false;
   return before.map((week, index) => {
     const previous = before[index - 1];
     const rested = previous !== undefined && (previous.kind === 'recovery' || previous.running < 1);
-    if (week.kind !== 'building' || week.running !== 1) return false;
-    resumed = rested && wish.recovery.reEntry === 'resume' && !resumed;
+    if (week.kind !== 'building' || week.running !== 1) {
+      wasIll ||= week.ill;
+      return false;
+    }
+    resumed = rested && (wasIll || (wish.recovery.reEntry === 'resume' && !resumed));
+    wasIll = false;
     return index > 0 && !resumed;
   });
 }

@@ -55,6 +55,23 @@ describe('recovery weeks', () => {
     expect(weeks[3]?.volume).toBe(Math.round((weeks[2]?.volume ?? 0) * 0.6e-3) * 1000);
   });
 
+  // Week 6 begins on Monday 18 January; week 5 is the first after a week of rest, and so is 9.
+  it.each([
+    ['two days ill in week 6', '2027-01-19', 7, 9],
+    ['six days ill in week 6, and as many to come back', '2027-01-23', 9, 10],
+  ])('no school rises at once after an illness: %s', (_, to, back, rising) => {
+    for (const reEntry of ['resume', 'one-step-above'] as const) {
+      const { weeks } = layOut({
+        ...marathon,
+        volume: { ...marathon.volume, recovery: { ...every(4), reEntry } },
+        events: [{ kind: 'illness', name: 'A cold', from: '2027-01-18', to }],
+      });
+      expect(weeks[back - 1]?.volumeRule).toBe('re-entry');
+      expect(weeks[back - 1]?.volume).toBe(weeks[4]?.volume);
+      expect(weeks[rising - 1]?.volume).toBeGreaterThan(weeks[4]?.volume ?? 0);
+    }
+  });
+
   it('is never rounded to less than the least that a check asks, in whole miles', () => {
     const shares = Array.from({ length: 40 }, (_, more) => {
       const week = (20 + more) * METRES_PER_MILE;

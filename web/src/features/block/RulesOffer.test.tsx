@@ -74,7 +74,7 @@ describe('after a change of the house rules', () => {
 });
 
 describe('the solver’s panel', () => {
-  const file = { format: 'nadir-block', version: 3, engine: 20, race, weeks: 12 } as const;
+  const file = { format: 'nadir-block', version: 3, engine: 21, race, weeks: 12 } as const;
   const open = () => {
     const commands = fakes();
     render(

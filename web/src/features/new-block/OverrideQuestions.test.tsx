@@ -9,7 +9,7 @@ const today = '2027-02-10';
 const block = (overrides: BlockFile['overrides']): BlockFile => ({
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
   weeks: 12,
   houseRules: { values: { 'recovery.leastDepth': 0.25 } },

@@ -6,7 +6,7 @@ const TODAY = '2027-01-04';
 const source: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: { name: 'Ottoline Brack', recentWeeks: [80_000] },
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 15,
@@ -16,7 +16,7 @@ const template = templateOf(source);
 const asked: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
 };
 const athlete = (recent: number, more: object = {}) => ({

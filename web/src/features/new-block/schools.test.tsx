@@ -11,7 +11,7 @@ import { SchoolAnswer } from './SchoolAnswer.js';
 const asked: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
   weeks: 12,
 };

@@ -6,7 +6,7 @@ import { startAfter, startFromTemplate } from './starting-point.js';
 const block: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: { name: 'Ottoline Brack', recentWeeks: [80_000] },
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 16,

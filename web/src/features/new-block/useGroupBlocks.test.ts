@@ -6,7 +6,7 @@ import { type GroupPlan, useGroupBlocks } from './useGroupBlocks.js';
 const asked: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
 };
 const athletes: AthleteAnswer[] = ['Wren Castellan', 'Ottoline Brack', 'Idris Vale'].map(

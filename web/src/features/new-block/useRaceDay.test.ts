@@ -6,7 +6,7 @@ import * as wording from './wording.js';
 const from: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   race: { name: 'Pier 10', date: '2027-05-30', distance: 10_000 },
   weeks: 12,
   events: [{ kind: 'test', name: 'Mile', from: '2027-04-11' }],

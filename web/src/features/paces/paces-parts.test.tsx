@@ -22,7 +22,7 @@ const today = '2027-02-10';
 const file = (athlete: BlockFile['athlete'], part: Partial<BlockFile> = {}): BlockFile => ({
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: { name: 'Idris Vale', ...athlete },
   race: { name: 'Gullstone 10', date: '2027-03-28', distance: 10_000, goalTime: 2400 },
   weeks: 12,

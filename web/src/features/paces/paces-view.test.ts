@@ -40,7 +40,7 @@ describe('the view of a block’s paces', () => {
   const file = {
     format: 'nadir-block',
     version: 3,
-    engine: 20,
+    engine: 21,
     race: { name: 'Gullstone 10', date: '2027-05-30', distance: 10_000 },
     weeks: 12,
     paces: { distances: [12_000] },

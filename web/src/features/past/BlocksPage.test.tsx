@@ -15,7 +15,7 @@ const block: BlockAnswer = {
   wishes: {
     format: 'nadir-block',
     version: 3,
-    engine: 20,
+    engine: 21,
     athlete: { name: 'Posy Arkwright' },
     race: { name: 'Tidewrack Half', date: '2027-05-30', distance: 21_097.5 },
     weeks: 14,

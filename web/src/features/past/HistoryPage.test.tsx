@@ -8,7 +8,7 @@ const id = '22222222-2222-4222-8222-222222222222';
 const wishes: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: { name: 'Posy Arkwright' },
   race: { name: 'Tidewrack Half', date: '2027-05-30', distance: 21_097.5 },
   weeks: 14,

@@ -16,7 +16,7 @@ const id = '7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11';
 const wishes: BlockFile = {
   format: 'nadir-block',
   version: 3,
-  engine: 20,
+  engine: 21,
   athlete: { name: 'Idris Vale', unit: 'km' },
   race: { name: 'Lantern Bay Marathon', date: '2027-04-18', distance: 42_195 },
   weeks: 18,
