@@ -45,7 +45,7 @@ describe('what events ask of days', () => {
     );
     // 6.1 days of 7, to a thousandth.
     expect(weeksOfEvents([weekFrom(monday)], days, defaultHouseRules, noneAsked)).toEqual([
-      { running: 0.871, eased: 0.871, raced: 10_000 },
+      { running: 0.871, eased: 0.871, raced: 10_000, ill: false },
     ]);
   });
 
