@@ -1,15 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../base/index.js';
-import { weekThen } from '../layout/index.js';
 import { layOut } from '../lay-out.js';
 import { marathon } from '../testing/examples.js';
+import { handedOut } from '../testing/handed-out.js';
 import type { BlockSpec } from '../spec/index.js';
 
 /** The plan as it was handed out before an edit. */
 const planned = layOut(marathon);
-const history = planned.weeks.flatMap((week) =>
-  week.days.map((day) => ({ day, week: weekThen(week) })),
-);
+const history = handedOut(planned);
 /** Cautions and stops of the block as edited, on a day. */
 const found = (spec: BlockSpec, asOf: string, missed: readonly string[] = []) =>
   layOut(spec, {

@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addDays } from '../../base/index.js';
 import { layOut } from '../../lay-out.js';
-import { weekThen } from '../../layout/index.js';
 import type { BlockSpec } from '../../spec/index.js';
 import { expectAlike } from '../../testing/alike.js';
 import { anySpec } from '../../testing/any-spec.js';
 import { defaultBlocks } from '../../testing/default-blocks.js';
+import { handedOut } from '../../testing/handed-out.js';
 import { holdFor } from '../../testing/hold-for.js';
 import { moveRace } from './move-race.js';
 import { openAnswers } from './open-answers.js';
@@ -84,9 +84,7 @@ describe('moving the race of a block that was edited', () => {
       const block = layOut(settledSpec(given));
       const open = openAnswers(block.spec);
       const today = addDays(block.spec.start, 30);
-      const history = block.weeks
-        .flatMap((week) => week.days.map((day) => ({ day, week: weekThen(week) })))
-        .filter(({ day }) => day.date < today);
+      const history = handedOut(block).filter(({ day }) => day.date < today);
       for (const by of sooner) {
         const to = { date: addDays(block.spec.race.date, by), today, takesDays: true };
         const moved = layOut(moveRace(open, block, to), { asOf: today, history });

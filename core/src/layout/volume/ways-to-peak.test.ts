@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { layOut } from '../../lay-out.js';
 import { marathon } from '../../testing/examples.js';
+import { handedOut } from '../../testing/handed-out.js';
 import type { BlockSpec } from '../../spec/index.js';
-import { weekThen } from '../past/past.js';
 import { waysToPeak } from './ways-to-peak.js';
 
 const spec: BlockSpec = {
@@ -13,10 +13,7 @@ const spec: BlockSpec = {
 
 /** A block as it stands on a day, its days before handed out as another was laid. */
 function underWay(asked: BlockSpec, before: BlockSpec, asOf: string) {
-  const history = layOut(before).weeks.flatMap((week) =>
-    week.days.map((day) => ({ day, week: weekThen(week) })),
-  );
-  return layOut(asked, { asOf, history });
+  return layOut(asked, { asOf, history: handedOut(layOut(before)) });
 }
 
 describe('ways to a peak that is not reached', () => {
