@@ -31,7 +31,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
         restHeart: 46,
         results: [
           race('Tidewrack Half', daysAgo(137), 21_097.5, 5385),
-          { ...race('Gullstone 10', daysAgo(70), km(10), 2430), conditions: 'Still, 8 °C.' },
+          { ...race('Skerry Lane 10', daysAgo(70), km(10), 2430), conditions: 'Still, 8 °C.' },
           trial(addDays(thisWeek, -2), km(5), 1146),
         ],
       },
@@ -76,7 +76,7 @@ export function demoAthletes(today: CivilDate): BlockFile[] {
           from: addDays(thisWeek, -2),
           distance: km(5),
         },
-        { kind: 'tune-up-race', name: 'Gullstone 10', from: sundayIn(1), distance: km(10) },
+        { kind: 'tune-up-race', name: 'Kestrel Ness 10', from: sundayIn(1), distance: km(10) },
         {
           kind: 'camp',
           name: 'Ostrel camp',
