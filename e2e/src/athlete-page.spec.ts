@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { type BrowserContext, type Page, expect, test } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
+import { type BrowserContext, type Page, expect } from '@playwright/test';
+import { addressOf, expectSaved, keepNewBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { addressOf, keepNewBlock, signIn } from './desk.js';
+import { expect } from '@playwright/test';
+import { addressOf, keepNewBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 

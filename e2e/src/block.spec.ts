@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   addressOf,
   cell,
@@ -10,6 +10,7 @@ import {
   openByKey,
   pin,
   signIn,
+  test,
 } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));

@@ -1,5 +1,5 @@
 import type { OpenBlock, Squad } from '@nadir/contract';
-import { type APIResponse, type Locator, type Page, expect } from '@playwright/test';
+import { type APIResponse, type Locator, type Page, expect, test as base } from '@playwright/test';
 
 /** The address of the demo, or of the server with its own data. */
 export function addressOf(kind: 'demo' | 'own'): string {
@@ -7,6 +7,25 @@ export function addressOf(kind: 'demo' | 'own'): string {
   if (!address) throw new Error('No server: run the browser tests with ./nadir test browser.');
   return address;
 }
+
+/** Athletes that the errand under way added: a worker runs one errand at a time. */
+const added: string[] = [];
+
+/** An errand that leaves the squad as it found it: the next ones need not draw its athletes. */
+export const test = base.extend<{ tidy: undefined }>({
+  tidy: [
+    async ({ request }, use) => {
+      await use(undefined);
+      if (added.length > 0) await request.post(`${addressOf('demo')}/api/sign-in/demo`);
+      for (const id of added.splice(0)) {
+        const state = { data: { state: 'removed' } };
+        const answer = await request.put(`${addressOf('demo')}/api/athletes/${id}/state`, state);
+        expect(answer.ok(), await answer.text()).toBe(true);
+      }
+    },
+    { auto: true },
+  ],
+});
 
 /** Comes to the squad of the demo, signed in; the door itself has a test of its own. */
 export async function enterDemo(page: Page): Promise<void> {
@@ -50,6 +69,13 @@ async function posted(page: Page, path: string, data?: object): Promise<APIRespo
   return answer;
 }
 
+/** Adds an athlete to the squad, for the errand under way alone. */
+async function addAthlete(page: Page, facts: { name: string }): Promise<string> {
+  const { id } = await sent(page, 'athletes', facts);
+  added.push(id);
+  return id;
+}
+
 async function sent(page: Page, path: string, data: object): Promise<{ id: string }> {
   const answer = await posted(page, path, data);
   expect(answer.ok(), await answer.text()).toBe(true);
@@ -70,7 +96,7 @@ export async function keepBlockUnderWay(
   const model = athletes.find(({ facts }) => facts.name === 'Ottoline Brack')?.block?.id;
   const answer = await page.request.get(`${addressOf('demo')}/api/blocks/${model ?? ''}`);
   const { wishes, history } = (await answer.json()) as OpenBlock;
-  const { id: athleteId } = await sent(page, 'athletes', { ...wishes.athlete, name: athlete });
+  const athleteId = await addAthlete(page, { ...wishes.athlete, name: athlete });
   const own = { ...wishes, athlete: { ...wishes.athlete, name: athlete } };
   const { id } = await sent(page, 'blocks', { athleteId, wishes: own, history });
   const body = {
@@ -90,7 +116,7 @@ export async function keepNewBlock(
   athlete: string,
   part: { results?: object[]; raceDate?: string; week?: object } = {},
 ): Promise<string> {
-  const { id: athleteId } = await sent(page, 'athletes', { name: athlete });
+  const athleteId = await addAthlete(page, { name: athlete });
   const wishes = {
     format: 'nadir-block',
     version: 2,

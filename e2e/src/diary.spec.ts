@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { type Locator, type Page, expect, test } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn } from './desk.js';
+import { type Locator, type Page, expect } from '@playwright/test';
+import { addressOf, expectSaved, keepNewBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 

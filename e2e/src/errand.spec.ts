@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import { type Page, expect, test } from '@playwright/test';
-import { addressOf, cell, openAnswer, paste, signIn, takeTurns } from './desk.js';
+import { type Page, expect } from '@playwright/test';
+import { addressOf, cell, openAnswer, paste, signIn, takeTurns, test } from './desk.js';
 
 /** Volume and long run of every week, as they stand in a coach's own table; the taper is left open. */
 const TABLE = [

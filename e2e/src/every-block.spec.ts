@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, paceRow, pin, signIn } from './desk.js';
+import { expect } from '@playwright/test';
+import { addressOf, expectSaved, keepNewBlock, paceRow, pin, signIn, test } from './desk.js';
 
 // What holds for every block of the coach: done when all other errands are, each put back at its end.
 test.beforeEach(({ page }) => signIn(page));

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { type Page, expect, test } from '@playwright/test';
+import { type Page, expect } from '@playwright/test';
 import ExcelJS from 'exceljs';
-import { addressOf, cell, keepNewBlock, pin, signIn } from './desk.js';
+import { addressOf, cell, keepNewBlock, pin, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 

@@ -1,5 +1,5 @@
-import { type Page, expect, test } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn, takeTurns } from './desk.js';
+import { type Page, expect } from '@playwright/test';
+import { addressOf, expectSaved, keepNewBlock, signIn, takeTurns, test } from './desk.js';
 
 /** Hard days of a block of this test alone. */
 async function openHardDays(page: Page, name: string): Promise<void> {

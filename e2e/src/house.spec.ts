@@ -1,4 +1,4 @@
-import { type Locator, type Page, expect, test } from '@playwright/test';
+import { type Locator, type Page, expect } from '@playwright/test';
 import {
   addressOf,
   cell,
@@ -8,6 +8,7 @@ import {
   keepNewBlock,
   pin,
   signIn,
+  test,
 } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));

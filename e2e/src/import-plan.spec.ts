@@ -1,6 +1,6 @@
 import ExcelJS from 'exceljs';
-import { expect, type Page, test } from '@playwright/test';
-import { addressOf, signIn } from './desk.js';
+import { expect, type Page } from '@playwright/test';
+import { addressOf, signIn, test } from './desk.js';
 
 const PLAN = [
   'Week\tMon\tTue\tWed\tThu\tFri\tSat\tSun',

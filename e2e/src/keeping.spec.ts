@@ -1,5 +1,5 @@
-import { type BrowserContext, type Page, expect, test } from '@playwright/test';
-import { addressOf, cell, expectSaved, keepNewBlock, pin, signIn } from './desk.js';
+import { type BrowserContext, type Page, expect } from '@playwright/test';
+import { addressOf, cell, expectSaved, keepNewBlock, pin, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 

@@ -1,5 +1,5 @@
-import { type Page, expect, test } from '@playwright/test';
-import { cell, enterDemo, expectSaved, keepNewBlock, openByKey, signIn } from './desk.js';
+import { type Page, expect } from '@playwright/test';
+import { cell, enterDemo, expectSaved, keepNewBlock, openByKey, signIn, test } from './desk.js';
 
 /** Counts key strokes; what every coach would have to type anywhere is not among them. */
 class Keys {

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { addressOf, cell, enterDemo, expectSaved, openAnswer, signIn } from './desk.js';
+import { expect } from '@playwright/test';
+import { addressOf, cell, enterDemo, expectSaved, openAnswer, signIn, test } from './desk.js';
 
 test('from nothing to a kept block with the keyboard only', async ({ page }) => {
   await signIn(page);

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
-import { addressOf } from './desk.js';
+import { expect } from '@playwright/test';
+import { addressOf, test } from './desk.js';
 
 test('the first coach: signs up, signs out, signs in, sets the desk', async ({ page }) => {
   await page.goto(addressOf('own'));

@@ -1,4 +1,4 @@
-import { type Page, expect, test } from '@playwright/test';
+import { type Page, expect } from '@playwright/test';
 import {
   addressOf,
   enterBlock,
@@ -8,6 +8,7 @@ import {
   openByKey,
   paceRow,
   signIn,
+  test,
 } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));

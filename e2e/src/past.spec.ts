@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
 import {
   addressOf,
   cell,
@@ -9,6 +9,7 @@ import {
   openAnswer,
   pin,
   signIn,
+  test,
 } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));

@@ -1,5 +1,5 @@
-import { type Page, expect, test } from '@playwright/test';
-import { addressOf, cell, expectSaved, keepNewBlock, paste, signIn } from './desk.js';
+import { type Page, expect } from '@playwright/test';
+import { addressOf, cell, expectSaved, keepNewBlock, paste, signIn, test } from './desk.js';
 
 const cellOf = (page: Page, week: number, column: number) =>
   page.locator(`[data-week="${week}"] [data-column="${column}"]`);

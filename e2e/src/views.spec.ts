@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { type Page, expect, test } from '@playwright/test';
+import { type Page, expect } from '@playwright/test';
 import {
   addressOf,
   enterBlock,
@@ -8,6 +8,7 @@ import {
   openBlock,
   openByKey,
   signIn,
+  test,
 } from './desk.js';
 
 // They only look, and a scan takes long: both workers share them.

@@ -1,5 +1,5 @@
-import { type Locator, type Page, expect, test } from '@playwright/test';
-import { addressOf, enterBlock, expectSaved, keepNewBlock, signIn } from './desk.js';
+import { type Locator, type Page, expect } from '@playwright/test';
+import { addressOf, enterBlock, expectSaved, keepNewBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 

@@ -99,6 +99,20 @@ it('saves once the hand has rested, with the words of all that was done', async 
   expect(await keptWeeks()).toEqual([]);
 });
 
+it('leaves the version as it lies where it comes back as it was sent', async () => {
+  const inOtherOrder = ({ wishes: { race, ...rest } }: SaveBlockBody) =>
+    Response.json({ ...block, revision: 2, wishes: { race, ...rest } });
+  serve(inOtherOrder);
+  const store = openStore();
+  // A field that says nothing is not sent, and does not come back.
+  const wishes = { ...block.wishes, weeks: 12, pins: undefined };
+  store.dispatch(changed({ wishes, words: '12 weeks.' }));
+  await pass(600);
+  const { save, present } = editorOf(store.getState());
+  expect(save).toBe('saved');
+  expect(present).toBe(wishes);
+});
+
 it('keeps the draft while the server is away, and sends it when it is back', async () => {
   const sent = serve(away, away, stores);
   const store = openStore();

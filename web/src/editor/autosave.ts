@@ -1,4 +1,4 @@
-import type { BlockFile, OpenBlock } from '@nadir/contract';
+import type { BlockAnswer, BlockFile, OpenBlock } from '@nadir/contract';
 import { memoizeLast } from '@nadir/core/base';
 import {
   type Action,
@@ -199,7 +199,7 @@ async function send({ block, sending }: EditorState, dispatch: Dispatch): Promis
 
 /** What the answer to a save means for the editor. */
 function outcome({ data, error }: Answer, { sending }: EditorState) {
-  if (data) return saved(data);
+  if (data) return saved(asSent(data, sending) ?? data);
   if (!error || !('kind' in error)) {
     return refused(error?.message ?? wording.theSaveBrokeOnThisPage);
   }
@@ -208,7 +208,12 @@ function outcome({ data, error }: Answer, { sending }: EditorState) {
   if (error.kind === 'unreadable' && error.status < 400) return serverAway();
   const current = error.kind === 'refused' ? error.refusal.current : undefined;
   if (!current) return refused(errorSentence(error));
-  return sending && sameWishes(current.wishes, sending.wishes)
-    ? saved(current)
-    : conflictMet(current);
+  const stored = asSent(current, sending);
+  return stored ? saved(stored) : conflictMet(current);
+}
+
+/** An answer that has what was sent, with the object that was sent: that is laid out and drawn already. */
+function asSent<T extends BlockAnswer>(answer: T, sending: EditorState['sending']): T | undefined {
+  if (!sending || !sameWishes(answer.wishes, sending.wishes)) return undefined;
+  return { ...answer, wishes: sending.wishes };
 }

@@ -80,6 +80,13 @@ describe('the editor', () => {
     expect(busy).toMatchObject({ save: 'waiting', unsaved: ['12 weeks.'], present: withWeeks(12) });
   });
 
+  it('keeps the object of a past that has not moved', () => {
+    const sent = play(open, change(10), saveStarted());
+    const after = editorReducer(sent, saved({ ...stored(2, withWeeks(10)), history: [] }));
+    expect(after.block?.revision).toBe(2);
+    expect(after.block?.history).toBe(sent.block?.history);
+  });
+
   it('sends the same save until it is answered, whatever is done meanwhile', () => {
     const first = play(open, change(10), saveStarted());
     const again = [change(12), serverAway(7), saveStarted()].reduce(editorReducer, first);

@@ -1,6 +1,7 @@
 import type { BlockAnswer, BlockFile, OpenBlock } from '@nadir/contract';
 import { changeWords } from '@nadir/contract/words';
-import { type PayloadAction, createSlice } from '@reduxjs/toolkit';
+import { type PayloadAction, createSlice, current } from '@reduxjs/toolkit';
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
 import { v4 as uuid } from 'uuid';
 import type { Draft, EditorState, Step, Trial, WithEditor } from './editor-state.js';
 import { laterReducers } from './later.js';
@@ -122,8 +123,10 @@ const editor = createSlice({
     /** Stored; what was changed meanwhile still waits. */
     saved(state, { payload: { wishes, ...block } }: PayloadAction<BlockAnswer | OpenBlock>) {
       if (state.block?.id !== block.id) return;
+      const old = current(state.block);
       // A version that was stored already is answered without its past: it has not moved.
-      state.block = { history: state.block.history, ...block };
+      // A past that has not moved stays the same object, and nothing is laid out again for it.
+      state.block = copyWithStructuralSharing(old, { history: old.history, ...block });
       state.unsaved = state.unsaved.slice(state.sending?.count ?? 0);
       state.sending = null;
       state.tries = 0;

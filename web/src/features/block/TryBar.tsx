@@ -17,7 +17,8 @@ export const TryBar = memo(function TryBar() {
         <b>{wording.tryingAVersion}</b>
         {wording.changesSoFar(trial.past.length)}
       </span>
-      <Button variant="outlined" onClick={() => dispatch(tryKept())}>
+      {/* What began it is closed now: keys go on here. */}
+      <Button variant="outlined" autoFocus onClick={() => dispatch(tryKept())}>
         {wording.keep}
       </Button>
       <Button onClick={() => dispatch(tryDropped())}>{wording.discard}</Button>

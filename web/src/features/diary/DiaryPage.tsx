@@ -23,6 +23,7 @@ import { DiaryAside } from './DiaryAside.js';
 import { DiaryRows } from './DiaryRows.js';
 import { Lanes } from './Lanes.js';
 import { ReviewHead } from './ReviewHead.js';
+import { useWeekInSight } from './useWeekInSight.js';
 import { WeekDone } from './WeekDone.js';
 import * as wording from './wording.js';
 
@@ -79,6 +80,7 @@ function OpenDiary({
     latest,
   );
   const week = review.weeks[chosen - 1];
+  useWeekInSight(ref, columns, chosen);
   useEffect(() => {
     document.title = wording.diaryOfNadir(athlete.name || wording.aBlock);
   }, [athlete.name]);
@@ -116,7 +118,7 @@ function OpenDiary({
           ) : (
             <p>{wording.theBlockHasNotBegun}</p>
           )}
-          <div ref={ref}>
+          <div ref={ref} className={styles.drawn}>
             {size.width > 0 && (
               <>
                 <Section

@@ -96,13 +96,11 @@ function Lane({
 }) {
   return (
     <section aria-label={title} className={styles.lane}>
+      <div className={styles.title} style={{ width: columns.labels, height: HEIGHT }} aria-hidden>
+        <b>{title}</b>
+        <span className={`${styles.hint} muted`}>{hint}</span>
+      </div>
       <svg width={columns.width} height={HEIGHT} role="img" aria-label={`${title}. ${words}`}>
-        <text x={0} y={18} fontWeight={600} fill={token('ink')}>
-          {title}
-        </text>
-        <text x={0} y={34} fill={token('muted')} className={styles.hint}>
-          {hint}
-        </text>
         {children}
         {frame && (
           <path

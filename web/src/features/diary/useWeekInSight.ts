@@ -1,0 +1,15 @@
+import { type RefObject, useLayoutEffect } from 'react';
+import { type Columns, columnX } from '../../drawing/columns.js';
+
+/** Scrolls what is wider than a phone sideways, until a week stands in the middle of what is seen beside the labels. */
+export function useWeekInSight(
+  ref: RefObject<HTMLElement | null>,
+  columns: Columns,
+  week: number,
+): void {
+  useLayoutEffect(() => {
+    const seen = ref.current;
+    if (seen)
+      seen.scrollLeft = columnX(columns, week - 0.5) - (columns.labels + seen.clientWidth) / 2;
+  }, [ref, columns, week]);
+}
