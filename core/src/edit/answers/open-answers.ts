@@ -4,7 +4,6 @@ import { settledSpec } from './settled.js';
 
 /** Answers that are worked out where none is given; volume last, for an open peak has to be laid out. */
 const WORKED_OUT = ['longRun', 'taper', 'week', 'phases', 'sessions', 'volume'] as const;
-type WorkedOut = (typeof WORKED_OUT)[number];
 
 /** Answers whose parts are given one by one; a school comes with its figures, a layout with its phases. */
 const IN_PARTS: ReadonlySet<string> = new Set(['longRun', 'week', 'volume', 'recovery']);
@@ -15,16 +14,11 @@ const IN_PARTS: ReadonlySet<string> = new Set(['longRun', 'week', 'volume', 'rec
  * nobody gave follow the race and the athlete again, and say why they are what they are.
  *
  * Settles to the same spec as `given` does.
- *
- * @param fields that are asked anew; all of them where left out
  */
-export function openAnswers<T extends BlockSpec>(
-  given: T,
-  fields: readonly WorkedOut[] = WORKED_OUT,
-): T {
+export function openAnswers<T extends BlockSpec>(given: T): T {
   const settled = settledSpec(given);
   const isSame = (less: BlockSpec) => equalAsJson(settledSpec(less), settled);
-  return fields.reduce<T>((kept, field) => {
+  return WORKED_OUT.reduce<T>((kept, field) => {
     const part = ownPart(field, kept[field], (less) => isSame({ ...kept, [field]: less }));
     return { ...kept, [field]: part };
   }, given);

@@ -76,6 +76,23 @@ describe('the aims of a plan that was edited', () => {
     expect(ownAims(edited(asked))).toEqual({ ...none, start: true, longRunPeak: true });
   });
 
+  it('are nobody’s where only both together would be worked out the same', () => {
+    const small: BlockSpec = {
+      athlete: {
+        basis: 'time',
+        oftenHurt: true,
+        results: [{ date: '2027-02-26', distance: 10_000, time: 3250 }],
+      },
+      race: { name: 'Gullstone 10', date: '2027-06-06', distance: 10_000 },
+      weeks: 12,
+      week: { runDays: 3 },
+    };
+    const { volume, ...rest } = settledSpec(small);
+    const startAlone = settledSpec({ ...rest, volume: { ...volume, start: undefined } });
+    expect(startAlone.volume.start).toBeGreaterThan(volume.start);
+    expect(ownAims(edited(small))).toEqual(none);
+  });
+
   it('are no more asked for a week that is fixed, though it changes what the runs come to', () => {
     const short: BlockSpec = {
       athlete: { recentWeeks: [30_000, 30_000, 30_000, 30_000] },

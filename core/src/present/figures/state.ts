@@ -1,4 +1,4 @@
-import { openAnswers } from '../../edit/answers/index.js';
+import { openAims } from '../../edit/answers/index.js';
 import type { PinField } from '../../edit/index.js';
 import type { Week } from '../../layout/block/index.js';
 import type { BlockSpec, ResolvedSpec } from '../../spec/index.js';
@@ -39,12 +39,12 @@ export function askedIn({ volume, longRun }: Pick<BlockSpec, 'volume' | 'longRun
  * The aims that are the coach's own. An edit writes every answer down: one that would be
  * worked out the same, with the weeks that were fixed by hand or without them, is nobody's.
  *
- * Lays the block out some times over: for after an edit, not for while a hand moves.
+ * Lays the block out a few times over: for after an edit, not for while a hand moves.
  */
 export function ownAims(given: BlockSpec): AskedFigures {
-  const aims = (spec: BlockSpec) => askedIn(openAnswers(spec, ['longRun', 'volume']));
+  const aims = (spec: BlockSpec) => askedIn(openAims(spec));
   const own = aims(given);
-  if (!given.pins?.length) return own;
+  if (!given.pins?.length || !Object.values(own).includes(true)) return own;
   const before = aims({ ...given, pins: [] });
   return {
     start: own.start && before.start,

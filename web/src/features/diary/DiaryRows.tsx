@@ -26,7 +26,7 @@ export function DiaryRows({
     gridTemplateColumns: `${columns.labels}px repeat(${columns.weeks}, ${columnWidth(columns)}px)`,
   } satisfies CSSProperties;
   return (
-    <table className={styles.rows}>
+    <table className={styles.rows} style={{ width: columns.width }}>
       <tbody>
         {[...planned, ...rows].map(({ key, label, strong, text }) => (
           <tr key={key} style={grid} data-strong={strong}>

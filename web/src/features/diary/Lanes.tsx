@@ -41,7 +41,7 @@ export function Lanes({
   const free = columnX(columns, review.weeks.length) + 12;
   const beside = columns.width - free >= ROOM ? free : undefined;
   return (
-    <div className={styles.lanes}>
+    <div style={{ width: columns.width }}>
       <Lane
         title={wording.easyPace}
         hint={wording.quickerIsUp}
