@@ -241,6 +241,13 @@ describe('shorthand', () => {
     ['wu 15, 4 x 1k, cd 10', 'wu 15 min, 4 x 1k, cd 10 min'],
     ['wu 3, 4 x 1k, cd 2', 'wu 3 km, 4 x 1k, cd 2 km'],
     ['8 hills of 60 s', '8 x 60 s uphill'],
+    ['400s x 10 @ 5k, 60s', '10 x 400 m @ 5k, 60s'],
+    ['10x(1min on/1min off)', '10x1min on, 1min off'],
+    ['sprints x 6', '6 x 10 s sprints'],
+    ['8 sprints', '8 x 10 s sprints'],
+    ['fartlek 40', 'fartlek 40 min'],
+    ['40 fartlek', '40 min fartlek'],
+    ['fartlek 8', 'fartlek 8 km'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);

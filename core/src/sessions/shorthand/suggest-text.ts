@@ -93,7 +93,7 @@ function unread({ next, at = next.length }: { next: string; at: number | undefin
 function mends(text: string, at: number, usual: SessionUnit | undefined): string[] {
   const strides = text
     .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=strides?\b)/i, '$1 x 100 m ')
-    .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=hill sprints?\b)/i, '$1 x 10 s ');
+    .replace(/(?<![x×*]\s*|\d)(\d+)\s*(?:x\s*)?(?=(?:hill )?sprints?\b)/i, '$1 x 10 s ');
   const withUnit = withUnits(text, at, (number, before, behind) =>
     unitsFor(number, { before, behind }, usual),
   );
@@ -226,18 +226,19 @@ const MOST_WARMING = 5;
 /** What is not run, or run hard in one go: its length is said in minutes. */
 const IN_MINUTES =
   /\b(?:swim|bike|cycle|row|rowing|walk|elliptical|pool run|gym|core|strength)\s*$/i;
-const IN_ONE_GO = /\b(?:tempo|threshold)(?: run)?\s*$/i;
+const IN_ONE_GO = /\b(?:tempo|threshold|fartlek)(?: run)?\s*$/i;
+const OF_MINUTES = /^\s*fartlek\b/i;
 const LEAST_MINUTES_IN_ONE_GO = 15;
 
 /** Pyramid 1-2-3-2-1: rungs of minutes. */
 const RUNGS = /(?:\b\d\s*-\s*){2,}$/;
 
 /** True where nobody would mean kilometres. */
-function isInMinutes(number: number, before: string): boolean {
+function isInMinutes(number: number, before: string, behind: string): boolean {
   const isLong = number >= LEAST_MINUTES_IN_ONE_GO && number < 100;
   return (
     IN_MINUTES.test(before) ||
-    (isLong && IN_ONE_GO.test(before)) ||
+    (isLong && (IN_ONE_GO.test(before) || OF_MINUTES.test(behind))) ||
     (number < 10 && RUNGS.test(before))
   );
 }
@@ -250,7 +251,7 @@ function unitsFor(
 ): string[] {
   const short = AROUND.test(behind) ? undefined : unitsOfReps(number, before);
   if (short) return short;
-  if (isInMinutes(number, before)) return ['min', 'km'];
+  if (isInMinutes(number, before, behind)) return ['min', 'km'];
   const isAround = WARMED.test(behind) || WARMING.test(before);
   if (isAround && number > MOST_WARMING && number < 100) return ['min', 'km'];
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
