@@ -39,6 +39,11 @@ describe('nadir lay-out', () => {
     expect(output).toContain(`total ${total} km + 42.2 km`);
   });
 
+  it('says nothing of a reader that has seen enough', async () => {
+    const line = `"${join(root, 'nadir')}" lay-out "${example}" --json | head -1`;
+    expect(await run('sh', ['-c', line])).toEqual({ code: 0, output: '{\n' });
+  });
+
   it('covers what came with version 2: races on the way, segments, waivers, fixes', async () => {
     const file = join(root, 'docs/examples/around-a-race.json');
     const { code, output } = await nadir('lay-out', file);

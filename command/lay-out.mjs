@@ -1,3 +1,4 @@
+import { print } from './print.mjs';
 import { readBlock, refuse, today } from './read-block.mjs';
 
 /**
@@ -14,10 +15,10 @@ export async function layOutFile(words) {
   const laid = layOut(read.given, options);
   const block = { ...laid, findings: findingsWithFixes(laid, options) };
   if (read.json) {
-    process.stdout.write(`${JSON.stringify(block, null, 2)}\n`);
+    print(`${JSON.stringify(block, null, 2)}\n`);
   } else {
     const { table } = await import('./table.mjs');
-    process.stdout.write(table(block));
+    print(table(block));
   }
   return 0;
 }

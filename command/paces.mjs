@@ -1,3 +1,4 @@
+import { print } from './print.mjs';
 import { readBlock, refuse, today } from './read-block.mjs';
 
 /**
@@ -26,10 +27,10 @@ export async function pacesOfFile(words) {
     distances,
   };
   if (read.json) {
-    process.stdout.write(`${JSON.stringify(found, null, 2)}\n`);
+    print(`${JSON.stringify(found, null, 2)}\n`);
   } else {
     const { pacesTable } = await import('./paces-table.mjs');
-    process.stdout.write(pacesTable(spec, found));
+    print(pacesTable(spec, found));
   }
   return 0;
 }

@@ -1,3 +1,4 @@
+import { print } from './print.mjs';
 import { readBlock, refuse, today } from './read-block.mjs';
 
 /**
@@ -26,10 +27,10 @@ export async function reviewFile(words) {
       return { number, start, isOver, isKnown, planned, run, longRun, hard, load, monotony };
     });
     const found = { weeks, patterns: patternsOf(review), proposals };
-    process.stdout.write(`${JSON.stringify(found, null, 2)}\n`);
+    print(`${JSON.stringify(found, null, 2)}\n`);
   } else {
     const { reviewTable } = await import('./review-table.mjs');
-    process.stdout.write(reviewTable(review, proposals, measure));
+    print(reviewTable(review, proposals, measure));
   }
   return 0;
 }
