@@ -59,13 +59,13 @@ test('refuses a bad file by line and field, and a later one politely', async ({ 
 test('duplicates a block, removes it and puts it back', async ({ page }) => {
   await keepNewBlock(page, 'Twice');
   await page.goto(`${addressOf('demo')}/blocks`);
-  await page.getByRole('button', { name: 'Acts on Twice, Goal race' }).click();
+  await page.getByRole('button', { name: 'Actions for Twice, Goal race' }).click();
   await page.getByRole('menuitem', { name: 'Duplicate' }).click();
   await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
   await page.goto(`${addressOf('demo')}/blocks`);
   const twice = page.getByRole('row', { name: /Twice/ });
   await expect(twice).toHaveCount(2);
-  await page.getByRole('button', { name: 'Acts on Twice, Goal race' }).first().click();
+  await page.getByRole('button', { name: 'Actions for Twice, Goal race' }).first().click();
   await page.getByRole('menuitem', { name: 'Remove' }).click();
   await expect(twice).toHaveCount(1);
   await expect(page.getByRole('status').filter({ hasText: 'Removed' })).toContainText(
@@ -176,7 +176,7 @@ test('what is over stands as it was handed out on every view that draws a block'
   await page.goto(`${addressOf('demo')}/blocks`);
   const row = page.getByRole('row', { name: /^Under way/ }).first();
   await expect(row.getByRole('img', { name: /heaviest 140 km/ })).toBeVisible();
-  await row.getByRole('button', { name: /^Acts on Under way/ }).click();
+  await row.getByRole('button', { name: /^Actions for Under way/ }).click();
   await page.getByRole('menuitem', { name: 'Duplicate' }).click();
   await expect(cell(page, 'volume', 6)).toHaveText(over[5] ?? '');
   expect(page.url()).not.toContain(id);

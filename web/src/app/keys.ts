@@ -3,7 +3,7 @@ export const keyGroups = [
   {
     title: 'Everywhere',
     keys: [
-      ['Ctrl+K', 'Find an athlete, a block, a week, a page or an act'],
+      ['Ctrl+K', 'Find an athlete, a block, a week, a page or a command'],
       ['Ctrl+Z', 'Undo'],
       ['Ctrl+Shift+Z', 'Redo'],
       ['?', 'These keys (Settings can turn single keys off)'],

@@ -44,7 +44,7 @@ export const thisViewCouldNotBeLoaded =
 
 // Palette
 export const find = 'Find';
-export const anAthlete = 'An athlete, a block, a week, a page or an act';
+export const anAthlete = 'An athlete, a block, a week, a page or a command';
 export const found = 'Found';
 export const nothingHasThatName = 'Nothing has that name. A few letters of it will do.';
 

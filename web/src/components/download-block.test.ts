@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { readWholeFile } from '@nadir/contract';
+import { type BlockFile, readWholeFile } from '@nadir/contract';
 import { fileName, wholeFile } from './download-block.js';
 
 it.each([
@@ -46,4 +46,14 @@ it('a file holds no word of health but where it is asked for, and is read with w
       value: { diary: { entries: [{ kind: 'missed' }, {}] } },
     });
   }
+});
+
+it('the same block is the same file, whatever was edited last', () => {
+  const race = { name: 'Gullstone 10', date: '2027-04-18', distance: 10_000 };
+  const heading = { format: 'nadir-block', version: 3, engine: 21 } as const;
+  const diary = { entries: [], mornings: [], history: [], health: false };
+  const text = (file: BlockFile) => JSON.stringify(wholeFile(file, diary));
+  expect(text({ weeks: 10, pins: undefined, race, ...heading })).toBe(
+    text({ ...heading, race, weeks: 10 }),
+  );
 });

@@ -1,9 +1,20 @@
-import type { BlockFile, KeptEntry, KeptMorning, PlannedDay } from '@nadir/contract';
+import {
+  type BlockFile,
+  type KeptEntry,
+  type KeptMorning,
+  type PlannedDay,
+  anyBlockFile,
+} from '@nadir/contract';
 import { downloadJson } from './download-json.js';
 
 /** Hands a block to the browser as a file of the open format, named for athlete and race. */
 export function downloadBlock(file: BlockFile): void {
-  downloadJson(fileName(file), file);
+  downloadJson(fileName(file), inOrder(file));
+}
+
+/** In the order of the format, whatever was edited last: the same block is the same file. */
+function inOrder(file: BlockFile): BlockFile {
+  return anyBlockFile.parse(file);
 }
 
 /** What goes into a file beside the block. */
@@ -21,7 +32,7 @@ export function wholeFile(file: BlockFile, { entries, mornings, history, health 
   const diary = health
     ? { entries: kept, mornings: mornings.map(withoutRevision) }
     : { entries: kept.map(withoutHealth) };
-  return { ...file, diary, history };
+  return { ...inOrder(file), diary, history };
 }
 
 /** Hands a block with its diary to the browser as a file. */

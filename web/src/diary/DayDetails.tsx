@@ -71,7 +71,7 @@ function RunDetails({ day, entry, acts }: { day: Day; entry: RunEntry; acts: Don
       ))}
       {day.role === 'long' && (
         <KeptText
-          label={wording.eatenAndDrunk}
+          label={wording.foodAndDrink}
           value={entry.fuel ?? ''}
           onKeep={(fuel) => keep({ fuel: fuel || undefined })}
         />

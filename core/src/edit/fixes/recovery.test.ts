@@ -23,7 +23,7 @@ describe('proposed on recovery weeks', () => {
       reEntry: 'resume',
       depth: 0.25,
     });
-    expect(fixes['Take less off in recovery weeks']?.volume?.recovery).toMatchObject({
+    expect(fixes['Cut recovery weeks by less']?.volume?.recovery).toMatchObject({
       reEntry: 'one-step-above',
       depth: 0.2,
     });

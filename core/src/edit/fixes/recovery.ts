@@ -11,7 +11,7 @@ export const recoveryFixes = {
     const { leastDepth } = context.rules.recovery;
     return [
       recovery(context, 'Resume where it was', { reEntry: 'resume' }),
-      recovery(context, 'Take less off in recovery weeks', { depth: leastDepth }),
+      recovery(context, 'Cut recovery weeks by less', { depth: leastDepth }),
       ...pinAt(context, week, 'volume', before * (1 + limit)),
       ...unpin(context, week, 'volume'),
       ...unpin(context, week - 1, 'volume'),

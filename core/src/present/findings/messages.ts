@@ -43,9 +43,9 @@ export const messages: Readonly<Record<CheckCode, Message>> = {
   'too-long-at-peak': ({ value, limit, weeks }) =>
     `${weekWords(weeks)} hold ${value} weeks near the peak; ${limit} are enough. Long stays at the top are where injuries start.`,
   'taper-too-shallow': (found) =>
-    `Race week ${found.value < 0 ? `is ${percent(-found.value)} above` : `is cut by ${sharesApart(found).value} from`} the peak week; this taper takes off ${sharesApart(found).limit} at least. Legs may still be heavy on race day.`,
+    `Race week ${found.value < 0 ? `is ${percent(-found.value)} above` : `is cut by ${sharesApart(found).value} from`} the peak week; this taper cuts it by ${sharesApart(found).limit} at least. Legs may still be heavy on race day.`,
   'taper-too-deep': (found) =>
-    `Race week is cut by ${sharesApart(found).value} from the peak week; this taper takes off ${sharesApart(found).limit} at most. Legs may feel flat.`,
+    `Race week is cut by ${sharesApart(found).value} from the peak week; this taper cuts it by ${sharesApart(found).limit} at most. Legs may feel flat.`,
   'block-too-short': ({ value, limit }, context) =>
     `${value} weeks; the ${distanceName(context)} wants ${limit} at least. Little room to adapt: keep the peak modest.`,
   'block-too-long': ({ value, limit }, context) =>

@@ -27,7 +27,7 @@ export const patternTitles: Readonly<Record<PatternCode, string>> = {
 
 const SENTENCES: Readonly<Record<PatternCode, Tell>> = {
   'running-in-pain': (found) =>
-    `Pain that changed the stride on ${last(found)}. Running stops; a physiotherapist looks at it.`,
+    `Pain that changed the stride on ${last(found)}. No running until a physiotherapist has looked at it.`,
   'ill-now': (found) =>
     `Ill since ${first(found)}. No running with a fever; a doctor says when it is safe.`,
   'back-from-illness': (found) =>

@@ -10,7 +10,7 @@ import type { Proposal, Propose } from './proposal.js';
 import { withWayBack } from './way-back.js';
 
 const PHYSIOTHERAPIST =
-  'Pain that changes the stride, or grows on the run, stops the run. A physiotherapist or doctor looks at it.';
+  'Pain that changes the stride, or grows on the run, ends the run. Have a physiotherapist or doctor look at it.';
 
 /** A niggle: the next runs in the pool, nothing hard for longer; pain that changes the stride stops running. */
 export const afterNiggle: Propose = (review) => {

@@ -26,7 +26,7 @@ export const restNow: Propose = (review) => {
         ? 'Three mornings in a row tired, short of sleep, without appetite or with a high pulse.'
         : 'Easy running has become slower at the same pulse.',
       command: restIn(review.block, next),
-      caution: 'Tired for longer than a recovery week, or unwell with it: a doctor looks at it.',
+      caution: 'Tired for longer than a recovery week, or unwell with it: see a doctor.',
       health: tired !== undefined,
     },
   ];

@@ -60,7 +60,7 @@ describe('an athlete’s record', () => {
     const { user, saved } = await open();
     await user.click(screen.getByRole('button', { name: 'Tue' }));
     const offer = screen.getByRole('region', { name: 'What it changes' });
-    expect(within(offer).getByLabelText('Asking the blocks')).toBeTruthy();
+    expect(within(offer).getByLabelText('Checking the blocks')).toBeTruthy();
     const save = within(offer).getByRole('button', { name: 'Save' });
     expect((save as HTMLButtonElement).disabled).toBe(true);
     expect(
@@ -122,7 +122,7 @@ describe('an athlete’s record', () => {
     const { user } = await open(said);
     await user.click(screen.getByRole('button', { name: 'Tue' }));
     expect((await screen.findByRole('alert')).textContent).toContain('Nothing was saved.');
-    expect(screen.queryByText('Asking the blocks …')).toBeNull();
+    expect(screen.queryByText('Checking the blocks …')).toBeNull();
     expect(screen.getByRole('button', { name: 'Tue' }).getAttribute('aria-pressed')).toBe('true');
     await user.click(screen.getByRole('button', { name: 'Discard' }));
     expect(screen.queryByRole('region', { name: 'What it changes' })).toBeNull();

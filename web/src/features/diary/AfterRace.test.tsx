@@ -33,7 +33,7 @@ describe('after the race', () => {
       'nothing hard up to and including Sun 21 Feb, 14 days after a marathon.',
     );
     expect(said).toContain('No goal race before Sun 30 May 2027, 16 weeks after a marathon.');
-    expect(said).toContain('a doctor looks at it');
+    expect(said).toContain('see a doctor');
     expect(leadsTo('Enter the result')).toBe('/blocks/7/paces');
     expect(leadsTo('Lay out the next block')).toBe('/blocks/new?after=7');
     expect(leadsTo('Compare it with another block')).toBe('/compare?first=7');

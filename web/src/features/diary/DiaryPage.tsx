@@ -74,6 +74,7 @@ function OpenDiary({
     }),
     [size.width, weeks],
   );
+  const scrolls = columns.width > size.width;
   const latest = review.weeks.length;
   const chosen = Math.min(
     Math.max(1, Number(number) || usualWeek(base.block.weeks, today)),
@@ -118,7 +119,14 @@ function OpenDiary({
           ) : (
             <p>{wording.theBlockHasNotBegun}</p>
           )}
-          <div ref={ref} className={styles.drawn}>
+          <div
+            ref={ref}
+            className={styles.drawn}
+            role="group"
+            aria-label={wording.weekByWeek}
+            // Where it scrolls, keys scroll it.
+            tabIndex={scrolls ? 0 : undefined}
+          >
             {size.width > 0 && (
               <>
                 <Section
@@ -138,7 +146,7 @@ function OpenDiary({
                   columns={columns}
                   chosen={chosen}
                 />
-                <Lanes review={review} columns={columns} chosen={chosen} />
+                <Lanes review={review} columns={columns} chosen={chosen} scrolls={scrolls} />
               </>
             )}
           </div>

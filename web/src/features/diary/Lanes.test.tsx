@@ -23,7 +23,7 @@ function pathsOn(today: string, chosen: number): number[] {
     entries: [],
     mornings: [],
   });
-  render(<Lanes review={review} columns={columns} chosen={chosen} />);
+  render(<Lanes review={review} columns={columns} chosen={chosen} scrolls={false} />);
   const paths = screen.getAllByRole('img').flatMap((lane) => [...lane.querySelectorAll('path')]);
   return paths.map((path) => Number(/^M([\d.-]+)/.exec(path.getAttribute('d') ?? '')?.[1]));
 }

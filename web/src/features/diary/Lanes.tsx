@@ -25,10 +25,13 @@ export function Lanes({
   review,
   columns,
   chosen,
+  scrolls,
 }: {
   review: Review;
   columns: Columns;
   chosen: number;
+  /** Wider than is seen at once: the columns to come may be out of sight. */
+  scrolls: boolean;
 }) {
   const { weeks } = review.block;
   const xs = useMemo(() => dayXs(weeks, columns), [weeks, columns]);
@@ -39,7 +42,7 @@ export function Lanes({
     chosen > 0 ? { x: columnX(columns, chosen - 1), width: columnWidth(columns) } : undefined;
   // Beside the days in the columns to come, where there is room for a line.
   const free = columnX(columns, review.weeks.length) + 12;
-  const beside = columns.width - free >= ROOM ? free : undefined;
+  const beside = !scrolls && columns.width - free >= ROOM ? free : undefined;
   return (
     <div style={{ width: columns.width }}>
       <Lane

@@ -8,7 +8,7 @@ export const raceWasRun = (name: string, ago: string) => `${name} was ${ago}.`;
 export const quietAfter = (until: string, days: string, race: string) =>
   `Rest first, then easy running as the legs allow: nothing hard up to and including ${until}, ${days} after ${aRace(race)}.`;
 export const careAfterTheRace =
-  'Pain that changes the stride, chest pain, fever or dark urine: a doctor looks at it.';
+  'Pain that changes the stride, chest pain, fever or dark urine: see a doctor.';
 export const itsResultIsNotEntered = 'Its result is not entered yet. ';
 export const enterTheResult = 'Enter the result';
 export const nextGoalRaceFrom = (from: string, weeks: string, race: string) =>
@@ -67,11 +67,12 @@ export const week2 = 'Week';
 export const openWeek = (number: number) => `Open week ${number}`;
 
 // DiaryPage
+export const weekByWeek = 'The block week by week';
 export const diaryOfNadir = (name: string) => `Diary of ${name} · Nadir`;
 export const diary = 'Diary';
 export const print = 'Print';
 export const theBlockHasNotBegun =
-  'The block has not begun. What is run from its first day on is recorded here, and held against the plan.';
+  'The block has not begun. From its first day on, what is run is recorded here and compared with the plan.';
 
 // DoneSteps
 export const planned = (planned: number) => `planned ${planned}`;
@@ -147,7 +148,7 @@ export const copy = 'Copy';
 export const asProposed = 'As proposed';
 
 // WatchCard
-export const theWatchHasNothingOfTheLast = 'The watch has nothing of the last two weeks.';
+export const theWatchHasNothingOfTheLast = 'The watch has nothing from the last two weeks.';
 export const watch = 'Watch';
 export const aSimulatedWatchIsConnected =
   'A simulated watch is connected. It hands out the last two weeks.';

@@ -77,7 +77,7 @@ export const aBlock = 'a block';
 export const handoutsOfNadir = (name: string) => `Handouts of ${name} · Nadir`;
 export const handouts = 'Handouts';
 export const filesAreMadeFromTheVersion =
-  'Files are made from the version that is saved, in the unit you see. What was run, and every word of health, stay here.';
+  'Files are made from the saved version, in the unit you see. What was run and all health notes stay here.';
 
 // Subscription
 export const subscription = 'Subscription';

@@ -78,7 +78,7 @@ describe('the blocks', () => {
       [`DELETE /api/blocks/${id}`]: () => ({ done: true }),
       [`POST /api/blocks/${id}/put-back`]: () => ({ ...block, history: [] }),
     });
-    await user.click(await screen.findByRole('button', { name: /^Acts on Posy/ }));
+    await user.click(await screen.findByRole('button', { name: /^Actions for Posy/ }));
     await user.click(screen.getByRole('menuitem', { name: 'Remove' }));
     expect(await screen.findByText(/^Removed Posy Arkwright-Hask’s block/)).toBeTruthy();
     await user.click(await screen.findByRole('button', { name: 'Undo' }));
@@ -90,7 +90,7 @@ describe('the blocks', () => {
     const { user } = open({
       [`DELETE /api/blocks/${id}`]: () => refused(404, 'There is no such block.'),
     });
-    await user.click(await screen.findByRole('button', { name: /^Acts on Posy/ }));
+    await user.click(await screen.findByRole('button', { name: /^Actions for Posy/ }));
     await user.click(screen.getByRole('menuitem', { name: 'Remove' }));
     expect((await screen.findByRole('alert')).textContent).toContain('There is no such block.');
     expect(screen.queryByText(/^Removed/)).toBeNull();

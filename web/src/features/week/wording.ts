@@ -32,7 +32,7 @@ export const giveTheDayARun = 'Give the day a run, and a session can be written 
 export const minutesAndSessionAreTyped =
   'Minutes and session are typed in the Sheet: 40 min pool: 10 x 2 min brisk, 1 min easy.';
 export const arrowKeysOnTheDayFix =
-  '. Arrow keys on the day fix its length; its stretches are chosen in the plan.';
+  '. Arrow keys on the day fix its length; its segments are chosen in the plan.';
 export const tuneUpRace = 'Tune-up race';
 export const aRaceInstead = 'A race instead';
 export const nameOfTheRace = 'Name of the race';
