@@ -1,5 +1,4 @@
 import { expect, test } from 'vitest';
-
 import { demoAthletes } from './demo-athletes.js';
 
 test('a race that several athletes run is on one day for all of them', () => {

@@ -9,6 +9,7 @@ import { defaultBlocks } from '../../testing/default-blocks.js';
 import { handedOut } from '../../testing/handed-out.js';
 import { holdFor } from '../../testing/hold-for.js';
 import { moveRace } from './move-race.js';
+import { openAims } from './open-aims.js';
 import { openAnswers } from './open-answers.js';
 import { settledSpec } from './settled.js';
 
@@ -59,6 +60,7 @@ describe('the answers that nobody gave', () => {
       fc.property(anySpec, (given) => {
         const settled = settledSpec(given);
         expectAlike(settledSpec(openAnswers(settled)), settled);
+        expectAlike(settledSpec(openAims(settled)), settled);
       }),
     );
   });

@@ -73,7 +73,7 @@ function Record({ athlete }: { athlete: AthleteAnswer }) {
             {preview ? (
               <BlocksTouched blocks={preview} apart={record.apart} onApart={record.setApart} />
             ) : (
-              record.problem === undefined && <Skeleton aria-label={wording.askingTheBlocks} />
+              record.problem === undefined && <Skeleton aria-label={wording.checkingTheBlocks} />
             )}
             <Button
               variant="contained"

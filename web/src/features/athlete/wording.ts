@@ -11,7 +11,7 @@ export const openingTheRecord = 'Opening the record …';
 export const nadir = (name: string) => `${name} · Nadir`;
 export const newBlock = 'New block';
 export const whatItChanges = 'What it changes';
-export const askingTheBlocks = 'Checking the blocks';
+export const checkingTheBlocks = 'Checking the blocks';
 export const save = 'Save';
 export const discard = 'Discard';
 export const isBackOnTheSquad = 'is back on the squad';

@@ -31,7 +31,7 @@ export function WatchCard({
     const failed = callError(error);
     if (failed) say({ text: errorSentence(failed) });
     else if (!found || found.tracks.length === 0)
-      say({ text: wording.theWatchHasNothingOfTheLast });
+      say({ text: wording.theWatchHasNothingFromTheLast });
     else onTracks(found.tracks.map(({ name, gpx }) => ({ name, text: gpx })));
   }
 

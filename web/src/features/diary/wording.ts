@@ -148,7 +148,7 @@ export const copy = 'Copy';
 export const asProposed = 'As proposed';
 
 // WatchCard
-export const theWatchHasNothingOfTheLast = 'The watch has nothing from the last two weeks.';
+export const theWatchHasNothingFromTheLast = 'The watch has nothing from the last two weeks.';
 export const watch = 'Watch';
 export const aSimulatedWatchIsConnected =
   'A simulated watch is connected. It hands out the last two weeks.';

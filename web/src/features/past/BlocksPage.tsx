@@ -169,7 +169,7 @@ function BlockRow({
       </TableCell>
       <TableCell>
         <ActMenu
-          label={wording.actsOn(name, race.name)}
+          label={wording.actionsFor(name, race.name)}
           icon
           groups={[
             {

@@ -25,7 +25,7 @@ export const whatCanBeDone = 'What can be done';
 export const removedSBlockToward = (name: string, race: string) =>
   `Removed ${name}’s block toward ${race}.`;
 export const runWithin = ' · run';
-export const actsOn = (name: string, race: string) => `Actions for ${name}, ${race}`;
+export const actionsFor = (name: string, race: string) => `Actions for ${name}, ${race}`;
 export const open = 'Open';
 export const history = 'History';
 export const duplicate = 'Duplicate';
