@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { type BrowserContext, type Page, expect } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn, test } from './desk.js';
+import { addressOf, expectSaved, addBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -8,8 +8,8 @@ const PHONE = { viewport: { width: 390, height: 844 }, hasTouch: true, isMobile:
 
 /** A block in its third week, and the link to its athlete’s page. */
 async function makeLink(page: Page, athlete: string): Promise<{ id: string; link: string }> {
-  const id = await keepNewBlock(page, athlete, { raceDate: '2027-04-18' });
-  await page.getByRole('link', { name: 'Handouts' }).click();
+  const id = await addBlock(page, athlete, { raceDate: '2027-04-18' });
+  await page.goto(`${addressOf('demo')}/blocks/${id}/handouts`);
   const phone = page.getByRole('region', { name: 'On the phone' });
   await phone.getByRole('button', { name: 'Make a link' }).click();
   await expect(phone.getByRole('img', { name: /for a camera/ })).toBeVisible();

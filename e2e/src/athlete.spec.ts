@@ -1,12 +1,12 @@
 import { expect } from '@playwright/test';
-import { addressOf, keepNewBlock, signIn, test } from './desk.js';
+import { addressOf, addBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
 test('an athlete’s record moves the blocks that read it, said first, and back again', async ({
   page,
 }) => {
-  await keepNewBlock(page, 'Wren Halloway');
+  await addBlock(page, 'Wren Halloway');
   await page.goto(addressOf('demo'));
   await page.getByRole('link', { name: 'Record of Wren Halloway' }).click();
   await expect(page.getByRole('region', { name: 'What it changes' })).toBeHidden();
@@ -28,7 +28,7 @@ test('an athlete’s record moves the blocks that read it, said first, and back 
 });
 
 test('a block can be left as it is by a change of the record', async ({ page }) => {
-  const id = await keepNewBlock(page, 'Isolde Marr');
+  const id = await addBlock(page, 'Isolde Marr');
   const days = async () =>
     (await page.request.get(`${addressOf('demo')}/api/blocks/${id}/days`)).text();
   const before = await days();
@@ -45,7 +45,7 @@ test('a block can be left as it is by a change of the record', async ({ page }) 
 test('an athlete is archived, found again and put back; removed, and put back', async ({
   page,
 }) => {
-  await keepNewBlock(page, 'Bram Oakley');
+  await addBlock(page, 'Bram Oakley');
   await page.goto(addressOf('demo'));
   await page.getByRole('link', { name: 'Record of Bram Oakley' }).click();
   await page.getByRole('button', { name: 'Archive' }).click();
@@ -65,7 +65,7 @@ test('an athlete is archived, found again and put back; removed, and put back', 
 });
 
 test('a year of birth that cannot be is said beside it, and not kept', async ({ page }) => {
-  await keepNewBlock(page, 'Perrin Sallow');
+  await addBlock(page, 'Perrin Sallow');
   await page.goto(addressOf('demo'));
   await page.getByRole('link', { name: 'Record of Perrin Sallow' }).click();
   await page.getByLabel('Year of birth').fill('19999');

@@ -1,5 +1,13 @@
 import type { OpenBlock, Squad } from '@nadir/contract';
-import { type APIResponse, type Locator, type Page, expect, test as base } from '@playwright/test';
+import {
+  type APIResponse,
+  type BrowserContext,
+  type Locator,
+  type Page,
+  type ViewportSize,
+  expect,
+  test as base,
+} from '@playwright/test';
 
 /** The address of the demo, or of the server with its own data. */
 export function addressOf(kind: 'demo' | 'own'): string {
@@ -11,8 +19,35 @@ export function addressOf(kind: 'demo' | 'own'): string {
 /** Athletes that the errand under way added: a worker runs one errand at a time. */
 const added: string[] = [];
 
-/** An errand that leaves the squad as it found it: the next ones need not draw its athletes. */
-export const test = base.extend<{ tidy: undefined }>({
+/** The tab that a worker's errands share, as a coach has one open all day: its code is warm. */
+interface Desk {
+  context: BrowserContext;
+  page: Page;
+}
+
+interface OfErrand {
+  /** New where an errand puts something under its page that stays: what a store or a worker answers, a touch screen. */
+  tab: 'shared' | 'new';
+  /** Leaves the squad as it was found: the next errands need not draw its athletes. */
+  tidy: undefined;
+}
+
+export const test = base.extend<OfErrand, { desk: Desk }>({
+  tab: ['shared', { option: true }],
+  desk: [
+    async ({ browser }, use, { project }) => {
+      const { contextOptions, locale, viewport } = project.use;
+      const context = await browser.newContext({ ...contextOptions, locale, viewport });
+      await use({ context, page: await context.newPage() });
+      await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: ({ context, tab, desk }, use) => use(tab === 'new' ? context : desk.context),
+  page: async ({ context, viewport, tab, desk }, use) => {
+    await use(tab === 'new' ? await context.newPage() : desk.page);
+    if (tab === 'shared') await clear(desk, viewport);
+  },
   tidy: [
     async ({ request }, use) => {
       await use(undefined);
@@ -26,6 +61,25 @@ export const test = base.extend<{ tidy: undefined }>({
     { auto: true },
   ],
 });
+
+/** Clears the desk for the next errand: nobody is signed in, nothing is kept on the device. */
+async function clear({ context, page }: Desk, viewport: ViewportSize | null): Promise<void> {
+  for (const other of context.pages()) if (other !== page) await other.close();
+  await page.unrouteAll({ behavior: 'ignoreErrors' });
+  await context.setOffline(false);
+  await context.clearPermissions();
+  await page.emulateMedia({ media: null, colorScheme: null });
+  if (viewport) await page.setViewportSize(viewport);
+  await page.mouse.move(0, 0);
+  // Left first: what is not saved is put away on the device then.
+  await page.goto(`${addressOf('demo')}/api/health/live`);
+  await page.evaluate(async () => {
+    localStorage.clear();
+    sessionStorage.clear();
+    for (const { name } of await indexedDB.databases()) if (name) indexedDB.deleteDatabase(name);
+  });
+  await context.clearCookies();
+}
 
 /** Comes to the squad of the demo, signed in; the door itself has a test of its own. */
 export async function enterDemo(page: Page): Promise<void> {
@@ -110,12 +164,23 @@ export async function keepBlockUnderWay(
   return { id, over: mondays.map(({ week }) => String(Math.round(week.volume / 1000))) };
 }
 
+/** What a block of a test is to hold beside its race. */
+interface Part {
+  results?: object[];
+  raceDate?: string;
+  week?: object;
+}
+
 /** Keeps a block of its own for a test, so that tests do not meet on one, and opens it. */
-export async function keepNewBlock(
-  page: Page,
-  athlete: string,
-  part: { results?: object[]; raceDate?: string; week?: object } = {},
-): Promise<string> {
+export async function keepNewBlock(page: Page, athlete: string, part: Part = {}): Promise<string> {
+  const id = await addBlock(page, athlete, part);
+  await page.goto(`${addressOf('demo')}/blocks/${id}`);
+  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
+  return id;
+}
+
+/** Keeps one for a test that begins on another page of it: its own is not drawn first. */
+export async function addBlock(page: Page, athlete: string, part: Part = {}): Promise<string> {
   const athleteId = await addAthlete(page, { name: athlete });
   const wishes = {
     format: 'nadir-block',
@@ -126,8 +191,6 @@ export async function keepNewBlock(
     ...(part.week && { week: part.week }),
   };
   const { id } = await sent(page, 'blocks', { athleteId, wishes });
-  await page.goto(`${addressOf('demo')}/blocks/${id}`);
-  await expect(page.getByRole('grid', { name: /Ledger/ })).toBeVisible();
   return id;
 }
 

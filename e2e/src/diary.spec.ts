@@ -1,12 +1,12 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { type Locator, type Page, expect } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn, test } from './desk.js';
+import { addressOf, expectSaved, addBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
 /** Opens the diary of a block that began on Monday 11 January 2027; today is Wednesday 10 February. */
 async function openDiary(page: Page, athlete: string, week = 4): Promise<string> {
-  const id = await keepNewBlock(page, athlete, {
+  const id = await addBlock(page, athlete, {
     raceDate: '2027-04-04',
     results: [{ date: '2027-01-03', distance: 10_000, time: 2430 }],
     week: { runDays: 6, qualityOn: ['tuesday', 'friday'] },

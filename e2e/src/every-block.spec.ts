@@ -1,5 +1,14 @@
 import { expect } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, paceRow, pin, signIn, test } from './desk.js';
+import {
+  addBlock,
+  addressOf,
+  expectSaved,
+  keepNewBlock,
+  paceRow,
+  pin,
+  signIn,
+  test,
+} from './desk.js';
 
 // What holds for every block of the coach: done when all other errands are, each put back at its end.
 test.beforeEach(({ page }) => signIn(page));
@@ -70,7 +79,7 @@ test('sets the house rules to a block that departs from them, shown before they 
 test('renames and reorders named paces; a block follows when it takes them over', async ({
   page,
 }) => {
-  const id = await keepNewBlock(page, 'Named paces', {
+  const id = await addBlock(page, 'Named paces', {
     results: [{ date: '2027-01-10', distance: 10_000, time: 2400 }],
   });
   // A session that speaks of a pace, on Tuesday of the third week.

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { type Page, expect } from '@playwright/test';
 import ExcelJS from 'exceljs';
-import { addressOf, cell, keepNewBlock, pin, signIn, test } from './desk.js';
+import { addressOf, cell, addBlock, pin, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -9,8 +9,8 @@ const XLSX = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
 
 /** A block of its own, and the page of what leaves the desk of it. */
 async function openHandouts(page: Page, athlete: string): Promise<void> {
-  await keepNewBlock(page, athlete);
-  await page.getByRole('link', { name: 'Handouts' }).click();
+  const id = await addBlock(page, athlete);
+  await page.goto(`${addressOf('demo')}/blocks/${id}/handouts`);
   await expect(page.getByRole('heading', { name: 'On paper' })).toBeVisible();
 }
 

@@ -1,10 +1,10 @@
 import { type Page, expect } from '@playwright/test';
-import { addressOf, expectSaved, keepNewBlock, signIn, takeTurns, test } from './desk.js';
+import { addressOf, expectSaved, addBlock, signIn, takeTurns, test } from './desk.js';
 
 /** Hard days of a block of this test alone. */
 async function openHardDays(page: Page, name: string): Promise<void> {
-  await keepNewBlock(page, name);
-  await page.getByRole('link', { name: 'Hard days' }).first().click();
+  const id = await addBlock(page, name);
+  await page.goto(`${addressOf('demo')}/blocks/${id}/hard-days`);
   await expect(page.getByRole('heading', { name: 'Rotation', level: 2 })).toBeVisible();
 }
 

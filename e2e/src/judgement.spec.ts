@@ -119,13 +119,17 @@ test('finds the nearest block that keeps every pin, beside the block as it is', 
   await expectSaved(page);
 });
 
-test('works without worker threads, and says what is missing', async ({ page }) => {
-  await page.addInitScript(() => {
-    Reflect.deleteProperty(window, 'Worker');
+test.describe('without worker threads', () => {
+  test.use({ tab: 'new' });
+
+  test('works, and says what is missing', async ({ page }) => {
+    await page.addInitScript(() => {
+      Reflect.deleteProperty(window, 'Worker');
+    });
+    await keepNewBlock(page, 'No worker');
+    await page.getByRole('tab', { name: 'Solver' }).click();
+    await expect(page.getByText('This browser has no worker threads')).toBeVisible();
+    await pin(page, 'volume', 5, '31');
+    await expect(cell(page, 'volume', 5)).toHaveText('31');
   });
-  await keepNewBlock(page, 'No worker');
-  await page.getByRole('tab', { name: 'Solver' }).click();
-  await expect(page.getByText('This browser has no worker threads')).toBeVisible();
-  await pin(page, 'volume', 5, '31');
-  await expect(cell(page, 'volume', 5)).toHaveText('31');
 });

@@ -1,6 +1,7 @@
 import { type BrowserContext, type Page, expect } from '@playwright/test';
 import { addressOf, cell, expectSaved, keepNewBlock, pin, signIn, test } from './desk.js';
 
+test.use({ tab: 'new' });
 test.beforeEach(({ page }) => signIn(page));
 
 /** Saves get no further than the browser, as when the line is cut. */

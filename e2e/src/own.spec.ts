@@ -1,6 +1,9 @@
 import { expect } from '@playwright/test';
 import { addressOf, test } from './desk.js';
 
+// What is kept on the device of another address would stay.
+test.use({ tab: 'new' });
+
 test('the first coach: signs up, signs out, signs in, sets the desk', async ({ page }) => {
   await page.goto(addressOf('own'));
   await page.getByRole('button', { name: 'Begin' }).click();

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect } from '@playwright/test';
 import {
+  addBlock,
   addressOf,
   cell,
   expectSaved,
@@ -57,7 +58,7 @@ test('refuses a bad file by line and field, and a later one politely', async ({ 
 });
 
 test('duplicates a block, removes it and puts it back', async ({ page }) => {
-  await keepNewBlock(page, 'Twice');
+  await addBlock(page, 'Twice');
   await page.goto(`${addressOf('demo')}/blocks`);
   await page.getByRole('button', { name: 'Actions for Twice, Goal race' }).click();
   await page.getByRole('menuitem', { name: 'Duplicate' }).click();

@@ -1,5 +1,14 @@
 import { type Page, expect } from '@playwright/test';
-import { addressOf, cell, expectSaved, keepNewBlock, paste, signIn, test } from './desk.js';
+import {
+  addBlock,
+  addressOf,
+  cell,
+  expectSaved,
+  keepNewBlock,
+  paste,
+  signIn,
+  test,
+} from './desk.js';
 
 const cellOf = (page: Page, week: number, column: number) =>
   page.locator(`[data-week="${week}"] [data-column="${column}"]`);
@@ -7,8 +16,8 @@ const [MON, TUE, WED, SUN, VOLUME, LONG_RUN] = [0, 1, 2, 6, 7, 8];
 
 /** The sheet of a block of this test alone. */
 async function openSheet(page: Page, name: string): Promise<void> {
-  await keepNewBlock(page, name);
-  await page.getByRole('link', { name: 'Sheet', exact: true }).first().click();
+  const id = await addBlock(page, name);
+  await page.goto(`${addressOf('demo')}/blocks/${id}/sheet`);
   await expect(page.getByRole('grid', { name: /^Sheet/ })).toBeVisible();
 }
 

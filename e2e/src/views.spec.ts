@@ -233,7 +233,7 @@ test('the blocks for a group are accessible', async ({ page }) => {
     .first()
     .click();
   await expect(page.getByRole('heading', { name: 'Blocks for a group' })).toBeVisible();
-  // Whoever was kept by the errands before it is laid out too, more than a hundred of them.
+  // The whole squad is laid out, with whom other errands added.
   await expect(page.getByRole('checkbox', { name: 'Idris Vale' })).toBeVisible({ timeout: 45_000 });
   await expectAccessible(page);
 });

@@ -1,5 +1,5 @@
 import { type Locator, type Page, expect } from '@playwright/test';
-import { addressOf, enterBlock, expectSaved, keepNewBlock, signIn, test } from './desk.js';
+import { addressOf, enterBlock, expectSaved, addBlock, signIn, test } from './desk.js';
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -9,7 +9,7 @@ const day = (page: Page, name: string): Locator =>
 
 /** Opens the third week of a block of its own: Monday 1 March to Sunday 7 March 2027. */
 async function openWeek(page: Page, athlete: string): Promise<string> {
-  const id = await keepNewBlock(page, athlete, {
+  const id = await addBlock(page, athlete, {
     results: [{ date: '2027-01-20', distance: 10_000, time: 2430 }],
     // Monday is run, and Tuesday is the one hard day of the foundation.
     week: { runDays: 6, qualityOn: ['tuesday', 'friday'] },
@@ -164,7 +164,7 @@ test('swaps a run for the pool and back by one key, minute for minute', async ({
 });
 
 test.describe('on a touch screen', () => {
-  test.use({ hasTouch: true, viewport: { width: 820, height: 1180 } });
+  test.use({ tab: 'new', hasTouch: true, viewport: { width: 820, height: 1180 } });
 
   test('moves a day by a held finger; one that only brushes it moves nothing', async ({ page }) => {
     await openWeek(page, 'A touched week');

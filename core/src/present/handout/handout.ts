@@ -91,7 +91,7 @@ export interface Handout {
 
 /** Over every plan on paper: who is hurt or ill does not read rules first. */
 const CAUTION =
-  'Pain that changes your stride, chest pain or fever: stop, tell your coach, see a doctor or physiotherapist.';
+  'Pain that changes your stride, chest pain or fever: stop, tell your coach and see a doctor or physiotherapist.';
 const COLUMNS = 7;
 
 /** What every day is made with. */

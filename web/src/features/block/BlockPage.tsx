@@ -1,12 +1,13 @@
 import type { BlockFile } from '@nadir/contract';
 import { reviewRows } from '@nadir/core/present/review';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useSignedIn } from '../../api/session.js';
 import { LABEL_WIDTH } from '../../drawing/columns.js';
 import { weekNearest } from '../../drawing/days.js';
 import { drawingHeight } from '../../drawing/height.js';
 import { Section } from '../../drawing/Section.js';
+import { useWeekInSight } from '../../drawing/useWeekInSight.js';
 import { useWeeksOver } from '../../components/history.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { useLaidBlock, useShownChange } from '../../components/useLaidBlock.js';
@@ -64,7 +65,8 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const navigate = useNavigate();
   const commands = useCommands();
   const weeks = block.weeks.length;
-  const { week, weeks: chosen, select } = useSelection(weekNearest(block.weeks, today), weeks);
+  const now = weekNearest(block.weeks, today);
+  const { week, weeks: chosen, select } = useSelection(now, weeks);
   const over = useWeeksOver(base.block.weeks);
   const pinning = usePinning(base.block, shown.measure, commands);
   const pasting = useLedgerPasting(base, commands);
@@ -78,6 +80,8 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const [ref, size] = useElementSize<HTMLDivElement>();
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = useColumns(size.width, weeks);
+  const scroller = useRef<HTMLElement>(null);
+  useWeekInSight(scroller, columns, now);
   const { review, figures } = useReview(base);
   const diary = useMemo(() => reviewRows(review, figures, base.shown), [review, figures, base]);
   const ran = useMemo(() => runOfWeeks(figures), [figures]);
@@ -102,7 +106,7 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
       <TryBar />
       <DefaultsNotice file={file} base={base} />
       <div className={styles.editor}>
-        <main className={styles.main}>
+        <main ref={scroller} className={styles.main}>
           <div ref={ref} className={styles.fill}>
             {dragged && <DragTag dragged={dragged} base={base} drawn={drawn} settled={settled} />}
             {size.width > 0 && (

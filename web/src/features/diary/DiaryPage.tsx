@@ -23,7 +23,7 @@ import { DiaryAside } from './DiaryAside.js';
 import { DiaryRows } from './DiaryRows.js';
 import { Lanes } from './Lanes.js';
 import { ReviewHead } from './ReviewHead.js';
-import { useWeekInSight } from './useWeekInSight.js';
+import { useWeekInSight } from '../../drawing/useWeekInSight.js';
 import { WeekDone } from './WeekDone.js';
 import * as wording from './wording.js';
 

@@ -13,7 +13,7 @@ export const beats = 'Beats';
 export const feelsLike = 'Feels like';
 export const talk = 'Talk';
 export const heatHillsWindAndABadNight =
-  'Heat, hills, wind and a bad night make every pace slower: go by effort then. Pain that changes your stride, chest pain or fever: stop, tell your coach, and see a doctor or physiotherapist.';
+  'Heat, hills, wind and a bad night make every pace slower: go by effort then. Pain that changes your stride, chest pain or fever: stop, tell your coach and see a doctor or physiotherapist.';
 
 // EquivalentsTable
 export const equivalentTimesByModel = 'Equivalent times by model';

@@ -1,5 +1,5 @@
 import { type RefObject, useLayoutEffect } from 'react';
-import { type Columns, columnX } from '../../drawing/columns.js';
+import { type Columns, columnX } from './columns.js';
 
 /** Scrolls what is wider than a phone sideways, until a week stands in the middle of what is seen beside the labels. */
 export function useWeekInSight(
