@@ -109,12 +109,18 @@ async function scripts(names) {
   return tally;
 }
 
-/** Core, contract and site from their sources; the command runs what is compiled. @param {string[]} files */
+/**
+ * Core, contract and site from their sources. The command runs what is compiled, and
+ * waits for its processes: the server's tests, which wait for a database, run beside.
+ *
+ * @param {string[]} files
+ * @returns {Promise<Tally>}
+ */
 async function unitTests(files) {
   const sources = await vitest('unit', ['core', 'contract', 'web'], files);
   await types;
   await compiled();
-  return both(sources, await vitest('command', ['command'], files));
+  return { ...sources, later: vitest('command', ['command'], files) };
 }
 
 /**

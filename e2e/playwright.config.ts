@@ -34,6 +34,8 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // Every page is loaded anew: what optimises code for a long day takes more than it gives.
+        '--js-flags=--no-maglev --no-turbofan',
       ],
     },
   },
