@@ -12,6 +12,7 @@ import { expectAlike } from './testing/alike.js';
 import { marathon } from './testing/examples.js';
 import { anySpec } from './testing/any-spec.js';
 import { holdFor } from './testing/hold-for.js';
+import { laidOut } from './testing/laid-out.js';
 import { layOut } from './lay-out.js';
 
 const measures: Measure[] = (['distance', 'time'] as const).flatMap((basis) =>
@@ -182,7 +183,7 @@ describe('any valid spec', () => {
   it('give the same block for the same spec, and for what was settled of them', () => {
     holdFor(
       fc.property(anySpec, (given) => {
-        const block = layOut(given);
+        const block = laidOut(given);
         expectAlike(layOut(JSON.parse(JSON.stringify(given)) as typeof given), block);
         expectAlike(layOut(block.spec), block);
       }),
@@ -192,7 +193,7 @@ describe('any valid spec', () => {
   it('add up: days to weeks in both quantities, and nothing is negative', () => {
     holdFor(
       fc.property(anySpec, (given) => {
-        const { weeks } = layOut(given);
+        const { weeks } = laidOut(given);
         for (const week of weeks) {
           expect(sum(week.days.map(({ distance }) => distance))).toBeCloseTo(week.distance, 3);
           expect(sum(week.days.map(({ time }) => time))).toBeCloseTo(week.time, 3);
@@ -207,7 +208,7 @@ describe('any valid spec', () => {
   it('run what the week is laid out at, where no day is fixed', () => {
     holdFor(
       fc.property(anySpec.map(undisturbed), (given) => {
-        const { weeks, spec, findings } = layOut(given);
+        const { weeks, spec, findings } = laidOut(given);
         // A week and its long run, fixed against each other on a single day, are said to be.
         const said = findings.find(({ check }) => check === 'week-under-wish')?.weeks ?? [];
         for (const week of weeks.filter(({ number }) => !said.includes(number))) {
@@ -221,7 +222,7 @@ describe('any valid spec', () => {
   it('say nothing infinite, undefined or not a number, whatever is asked', () => {
     holdFor(
       fc.property(anySpec, (given) => {
-        const block = layOut(given);
+        const block = laidOut(given);
         for (const { value, limit, title, message } of block.findings) {
           expect([value, limit].every(Number.isFinite)).toBe(true);
           expect(`${title} ${message}`).not.toMatch(/Infinity|NaN|undefined|null/);
@@ -233,7 +234,7 @@ describe('any valid spec', () => {
   it('add up as shown, in every unit and step', () => {
     holdFor(
       fc.property(anySpec, fc.constantFrom(...measures), (given, measure) => {
-        const block = layOut(given);
+        const block = laidOut(given);
         const shown = showBlock(block, measure);
         expect(sum(shown.weeks.map(({ volume }) => volume))).toBe(shown.total);
         for (const week of shown.weeks) {
@@ -249,7 +250,7 @@ describe('any valid spec', () => {
   it('keep every pin exactly', () => {
     holdFor(
       fc.property(anySpec, (given) => {
-        const { weeks } = layOut(given);
+        const { weeks } = laidOut(given);
         const days = given.days?.filter(({ session }) => session !== undefined) ?? [];
         const written = new Set(days.map(({ date }) => date));
         for (const pin of given.pins ?? []) {
@@ -270,7 +271,7 @@ describe('any valid spec', () => {
   it('grow under the cap or say so', () => {
     holdFor(
       fc.property(anySpec.map(undisturbed), (given) => {
-        const { weeks, spec, findings } = layOut(given);
+        const { weeks, spec, findings } = laidOut(given);
         const flagged = new Set(
           findings
             .filter(({ check }) => check === 'growth-over-cap')
@@ -298,7 +299,7 @@ describe('any valid spec', () => {
       fc.property(anySpec.map(undisturbed), (given) => {
         const growth = { ...given.volume?.growth, school: 'percentage' as const };
         const events: BlockSpec['events'] = [];
-        const { findings } = layOut({
+        const { findings } = laidOut({
           ...given,
           events,
           pins: [],
@@ -318,7 +319,7 @@ describe('any valid spec', () => {
         const growth = { ...given.volume?.growth, school: 'percentage' as const };
         // A race longer than its week is no rise of the climb.
         const events = given.events?.filter(({ distance = 0 }) => distance < 10_000);
-        const block = layOut({ ...given, events, pins: [], volume: { ...given.volume, growth } });
+        const block = laidOut({ ...given, events, pins: [], volume: { ...given.volume, growth } });
         const codes = block.findings.map(({ check }) => check);
         // Nor does a week reach it whose runs do not hold it.
         if (block.weeks.some(({ volumeRule }) => volumeRule === 'bounded')) return;
@@ -331,7 +332,7 @@ describe('any valid spec', () => {
   it('end on race day in the last week, with nothing run after it', () => {
     holdFor(
       fc.property(anySpec, (given) => {
-        const { weeks, spec } = layOut({ ...given, pins: [], events: [] });
+        const { weeks, spec } = laidOut({ ...given, pins: [], events: [] });
         const days = weeks.flatMap((week) => week.days);
         const race = days.findIndex(({ role }) => role === 'race');
         expect(days[race]?.date).toBe(spec.race.date);
@@ -349,7 +350,7 @@ describe('any valid spec', () => {
         const week = { ...given.week, byPhase: undefined };
         // Nor is a peak within the taper brought down by it.
         const longRun = { ...given.longRun, lastPeakWeeksOut: undefined };
-        const { weeks, spec } = layOut({ ...given, week, longRun, pins: [], events: [] });
+        const { weeks, spec } = laidOut({ ...given, week, longRun, pins: [], events: [] });
         const step = layoutStep(spec.athlete, rulesOf(spec));
         const taper = weeks.filter(({ kind }) => kind === 'taper' || kind === 'race');
         taper.slice(1).forEach((week, index) => {
@@ -380,7 +381,7 @@ describe('any valid spec', () => {
         const longRun = { ...given.longRun, start: undefined, peak: undefined };
         // A session set on a day of rest adds a run day that the allowance for few days did not count on.
         const asked = { ...given, paces, longRun, pins: [], rotations: undefined };
-        const { findings, spec, easyPace, weeks } = layOut(asked);
+        const { findings, spec, easyPace, weeks } = laidOut(asked);
         const codes = findings.map(({ check }) => check);
         expect(codes).not.toContain('long-run-over-time');
         // Whether a week of hours is a light one goes by its pace, which its own volume may tip.

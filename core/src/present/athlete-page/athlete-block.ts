@@ -1,9 +1,9 @@
 import { capital, formatPace, formatPaceRange } from '../../base/format/index.js';
 import type { CivilDate } from '../../base/index.js';
 import type { Block, Day } from '../../layout/block/index.js';
-import { dayTimes, type PaceRow, pacesOn } from '../../paces/index.js';
+import { type DayTimes, dayTimes, type PaceRow, pacesOn } from '../../paces/index.js';
 import { asPlanned, type EntryKind } from '../../record/index.js';
-import { rulesOf } from '../../rules/index.js';
+import { type HouseRules, rulesOf } from '../../rules/index.js';
 import {
   laySession,
   RACE_PACE,
@@ -13,7 +13,7 @@ import {
 } from '../../sessions/index.js';
 import { piecesOf, type RunPieces } from '../figures/day-pieces.js';
 import type { ShownBlock } from '../figures/show.js';
-import { raceCard, sessionCard } from '../handout/cards.js';
+import { raceCard, repetitionRows } from '../handout/cards.js';
 import { type Handout, type HandoutDay, handoutOf, type HandoutWeek } from '../handout/handout.js';
 import { meantEffort } from './meant-effort.js';
 
@@ -52,19 +52,22 @@ export interface AthleteBlock extends Omit<Handout, 'weeks'> {
 export function athleteBlock(block: Block, shown: ShownBlock, today: CivilDate): AthleteBlock {
   const handout = handoutOf(block, shown, today);
   const rules = rulesOf(block.spec);
-  const pacesOfDay = sessionPacesOn(block.spec, dayTimes(block.spec, rules));
-  const rowsOf = rowsOn(block, rules);
+  const { unit } = block.spec.athlete;
+  const times = dayTimes(block.spec, rules);
+  const pacesOfDay = sessionPacesOn(block.spec, times);
+  const rowsOf = rowsOn(block, rules, times);
   const days = new Map(block.weeks.flatMap((week) => week.days.map((day) => [day.date, day])));
   const dayOf = (held: HandoutDay): AthleteDay => {
     const day = days.get(held.date);
     if (!day) throw new Error(`A handout has the days of its block alone: ${held.date}.`);
-    const runs = wholeMetres(piecesOf(day, pacesOfDay(day.date)));
+    const paces = pacesOfDay(day.date);
+    const runs = wholeMetres(piecesOf(day, paces));
     return {
       ...held,
       title: held.mark === 'race' ? handout.race.name : capital(held.role),
       runs,
-      paces: pacesIn(block, day, rowsOf(day.date), pacesOfDay(day.date)),
-      laps: held.targets.length > 0 ? sessionCard(block, handout, day.date).rows : [],
+      paces: pacesIn(block, day, rowsOf(day.date), paces),
+      laps: held.targets.length > 0 ? repetitionRows(held.sessions, paces, unit) : [],
       planned: asPlanned(day).map(({ kind, distance, time }) => ({ kind, distance, time })),
       meant: meantEffort(day.role),
     };
@@ -76,12 +79,13 @@ export function athleteBlock(block: Block, shown: ShownBlock, today: CivilDate):
   };
 }
 
-/** Rows of the pace table of a day; a block has few days on which it changes. */
-function rowsOn({ spec }: Block, rules: ReturnType<typeof rulesOf>) {
-  const known = new Map<CivilDate, readonly PaceRow[]>();
+/** Rows of the pace table of a day, worked out anew only where its paces change. */
+function rowsOn({ spec }: Block, rules: HouseRules, times: DayTimes) {
+  const known = new Map<ReturnType<DayTimes>, readonly PaceRow[]>();
   return (date: CivilDate) => {
-    const rows = known.get(date) ?? pacesOn(spec, rules, date).rows;
-    known.set(date, rows);
+    const used = times(date);
+    const rows = known.get(used) ?? pacesOn(spec, rules, date).rows;
+    known.set(used, rows);
     return rows;
   };
 }

@@ -6,6 +6,7 @@ import { dayRoles } from '../../spec/days/index.js';
 import { anySpec } from '../../testing/any-spec.js';
 import { marathon } from '../../testing/examples.js';
 import { holdFor } from '../../testing/hold-for.js';
+import { laidOut } from '../../testing/laid-out.js';
 import { showBlock } from '../figures/show.js';
 import { handoutOf } from '../handout/index.js';
 import { athleteBlock, meantEffort } from './index.js';
@@ -22,7 +23,7 @@ describe('a block as its athlete sees it', () => {
     holdFor(
       fc.property(anySpec, fc.constantFrom(...units), (spec, unit) => {
         const measure: Measure = { basis: spec.athlete?.basis ?? 'distance', unit, step: 1 };
-        const laid = layOut(spec);
+        const laid = laidOut(spec);
         const shown = showBlock(laid, measure);
         const seen = athleteBlock(laid, shown, TODAY);
         const handed = handoutOf(laid, shown, TODAY);

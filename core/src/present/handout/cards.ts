@@ -9,7 +9,7 @@ import { type CivilDate, metresPer, type Unit } from '../../base/index.js';
 import type { Block } from '../../layout/block/index.js';
 import { dayTimes, type PaceRange, pacesOn, splits } from '../../paces/index.js';
 import { rulesOf } from '../../rules/index.js';
-import { sessionPacesOn } from '../../sessions/index.js';
+import { type SessionPaces, sessionPacesOn } from '../../sessions/index.js';
 import type { Handout } from './handout.js';
 import { hardStretches } from './targets.js';
 
@@ -30,22 +30,31 @@ export function sessionCard({ spec }: Block, handout: Handout, date: CivilDate):
   const day = handout.weeks.flatMap(({ days }) => days).find((each) => each.date === date);
   const paces = sessionPacesOn(spec, dayTimes(spec, rulesOf(spec)))(date);
   const { unit } = spec.athlete;
-  const rows = hardStretches(day?.sessions ?? [], paces).map(
-    ({ words, distance, time, pace = 0 }, at) => [
+  const lines = day?.sessions ?? [];
+  return {
+    title: `${handout.athlete}, ${dateWords(date)}`,
+    lines,
+    head: ['', '', 'in', `${LAP} m`, `per ${unit}`],
+    rows: repetitionRows(lines, paces, unit),
+    foot: handout.caution,
+  };
+}
+
+/** Every hard repetition of a day’s sessions: its number, words, time, lap and pace. */
+export function repetitionRows(
+  sessions: readonly string[],
+  paces: SessionPaces,
+  unit: Unit,
+): string[][] {
+  return hardStretches(sessions, paces).map(({ words, distance, time, pace = 0 }, at) =>
+    [
       String(at + 1),
       words,
       formatDuration(time),
       distance > LAP ? formatLap(pace, LAP) : '',
       formatPace(pace, unit),
-    ],
+    ].map((cell) => cell.replace(/ \/.*/, '')),
   );
-  return {
-    title: `${handout.athlete}, ${dateWords(date)}`,
-    lines: day?.sessions ?? [],
-    head: ['', '', 'in', `${LAP} m`, `per ${unit}`],
-    rows: rows.map((row) => row.map((cell) => cell.replace(/ \/.*/, ''))),
-    foot: handout.caution,
-  };
 }
 
 /** Every named pace of a day, as it is read on the road, on the track and on a watch. */

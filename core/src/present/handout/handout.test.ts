@@ -6,6 +6,7 @@ import type { BlockSpec } from '../../spec/index.js';
 import { anySpec } from '../../testing/any-spec.js';
 import { marathon } from '../../testing/examples.js';
 import { holdFor } from '../../testing/hold-for.js';
+import { laidOut } from '../../testing/laid-out.js';
 import { showBlock } from '../figures/show.js';
 import {
   amountOf,
@@ -26,7 +27,7 @@ import {
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
 const TODAY = '2027-02-10';
 const handed = (spec: BlockSpec = marathon, measure = km): Handout => {
-  const block = layOut(spec);
+  const block = laidOut(spec);
   return handoutOf(block, showBlock(block, measure), TODAY);
 };
 const column = (table: (string | number)[][], name: string) => {

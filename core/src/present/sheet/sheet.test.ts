@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { type Measure, units } from '../../base/index.js';
-import { layOut } from '../../lay-out.js';
 import { anySpec } from '../../testing/any-spec.js';
 import { marathon } from '../../testing/examples.js';
 import { holdFor } from '../../testing/hold-for.js';
+import { laidOut } from '../../testing/laid-out.js';
 import { showBlock } from '../figures/show.js';
 import { sheetOf } from './sheet.js';
 import fc from 'fast-check';
 
 const km: Measure = { basis: 'distance', unit: 'km', step: 1 };
 const sheetIn = (measure: Measure, spec = marathon) => {
-  const block = layOut(spec);
+  const block = laidOut(spec);
   return sheetOf(block, showBlock(block, measure));
 };
 
