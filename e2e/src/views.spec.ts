@@ -2,6 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { type Page, expect } from '@playwright/test';
 import {
   addressOf,
+  cell,
   enterBlock,
   enterDemo,
   keepNewBlock,
@@ -91,6 +92,17 @@ test('figures of the Ledger stand whole on a phone, the marked ones too', async 
     );
   // Until its own font is there, another one is measured.
   await expect.poll(cut).toEqual([]);
+});
+
+test('a block opens on a phone with today’s week in its middle, and keeps the names of its rows', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await enterBlock(page, 'Idris Vale');
+  // Five columns further: beyond the edge of what begins at week 1.
+  await expect(cell(page, 'volume', 14)).toBeInViewport();
+  await expect(page.getByRole('rowheader', { name: 'Volume, km' })).toBeInViewport({ ratio: 1 });
+  await expect(page.getByRole('link', { name: 'Week 9' })).toBeInViewport({ ratio: 1 });
 });
 
 /** The paper of either theme. */

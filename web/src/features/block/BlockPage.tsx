@@ -80,8 +80,8 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
   const [ref, size] = useElementSize<HTMLDivElement>();
   const [lit, setLit] = useState<readonly number[]>([]);
   const columns = useColumns(size.width, weeks);
-  const scroller = useRef<HTMLElement>(null);
-  useWeekInSight(scroller, columns, now);
+  const table = useRef<HTMLDivElement>(null);
+  useWeekInSight(table, size.width > 0 ? columns : undefined, now);
   const { review, figures } = useReview(base);
   const diary = useMemo(() => reviewRows(review, figures, base.shown), [review, figures, base]);
   const ran = useMemo(() => runOfWeeks(figures), [figures]);
@@ -106,46 +106,48 @@ function OpenBlock({ file, preview }: { file: BlockFile; preview: BlockFile | nu
       <TryBar />
       <DefaultsNotice file={file} base={base} />
       <div className={styles.editor}>
-        <main ref={scroller} className={styles.main}>
+        <main className={styles.main}>
           <div ref={ref} className={styles.fill}>
             {dragged && <DragTag dragged={dragged} base={base} drawn={drawn} settled={settled} />}
             {size.width > 0 && (
               <>
-                <Section
-                  block={block}
-                  shown={shown}
-                  settled={settled}
-                  columns={columns}
-                  height={drawingHeight(size, below)}
-                  today={today}
-                  selected={chosen}
-                  lit={lit}
-                  overlays={overlays}
-                  reach={dragged?.reach}
-                  onSelect={select}
-                  ran={ran}
-                  over={over}
-                  drag={drag}
-                  countBack={countBack}
-                />
-                <Ledger
-                  {...settled}
-                  asked={asked}
-                  overlay={tried ? overlays[0] : undefined}
-                  columns={columns}
-                  selected={week}
-                  chosen={chosen}
-                  lit={lit}
-                  moved={moved}
-                  over={over}
-                  diary={diary}
-                  onSelect={select}
-                  pinning={pinning}
-                  onPaste={pasting.onPaste}
-                  open={open}
-                  onOpen={setOpen}
-                  focusFirst={isNew}
-                />
+                <div ref={table} className={styles.table}>
+                  <Section
+                    block={block}
+                    shown={shown}
+                    settled={settled}
+                    columns={columns}
+                    height={drawingHeight(size, below)}
+                    today={today}
+                    selected={chosen}
+                    lit={lit}
+                    overlays={overlays}
+                    reach={dragged?.reach}
+                    onSelect={select}
+                    ran={ran}
+                    over={over}
+                    drag={drag}
+                    countBack={countBack}
+                  />
+                  <Ledger
+                    {...settled}
+                    asked={asked}
+                    overlay={tried ? overlays[0] : undefined}
+                    columns={columns}
+                    selected={week}
+                    chosen={chosen}
+                    lit={lit}
+                    moved={moved}
+                    over={over}
+                    diary={diary}
+                    onSelect={select}
+                    pinning={pinning}
+                    onPaste={pasting.onPaste}
+                    open={open}
+                    onOpen={setOpen}
+                    focusFirst={isNew}
+                  />
+                </div>
                 <PasteBar pasting={pasting.of} />
                 <WeekDays {...settled} week={week} columns={columns} commands={commands}>
                   {acts}

@@ -255,7 +255,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
   const why = week && active?.why?.(week);
   const hidden = all.length - rows.length;
   return (
-    <div>
+    <div className={styles.whole}>
       <div
         ref={grid}
         role="grid"
