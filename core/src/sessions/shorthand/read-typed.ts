@@ -52,6 +52,8 @@ const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
     /^(.*\S) (\d+(?:\.\d)? ?(?:km?|mi|miles?|m|mins?|') ?(?:cd|c\/d|cool(?:[- ]?down)?|easy))$/i,
     '$1, $2',
   ],
+  // 3 x 3 km @ MP w 1k float
+  [/^(.*\S) w (\d.*)$/i, '$1, $2'],
   // 6 km easy or rest
   [/^(.*\S) or (rest|off)$/i, '$1 [or $2]'],
   // 60 min easy bike

@@ -28,14 +28,43 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((whole: string) => 
   [/^(\d+) hills? (?:of |at )?(\d+ ?(?:m|s|min)\b)/i, '$1 x $2 uphill'],
   // 3 sets: 5 x 200 m @ mile, 30 s rest; 4 min rest
   [/^(\d+) sets(?: of)?:? ([^;]+)[;,] ?([^;,]+)$/i, '$1 x ($2), $3'],
-  // 300-200-100 x 3
-  [/^(\d+(?:-\d+)+)(?: ?m)? ?[x×*] ?(\d+)$/i, '$2 x ($1 m)'],
+  // 1k/2k/3k/2k/1k @ threshold
+  [/^(?:\d+(?:\.\d)? ?(km?|mi|min|m) ?\/ ?){2,}\d+(?:\.\d)? ?\1(?=$|[ ,@])/i, inItsUnit],
+  // 300-200-100 x 3, 400/300/200 x 3
+  [/^(?:\d+(?:-\d+)+|\d{3,4}(?:\/\d{3,4})+)(?: ?m)? ?[x×*] ?\d+$/i, timesARow],
+  // 3 x (4 x 400) @ 3k, 60 s/3 min
+  [
+    /^(\d+ ?[x×*] ?\()(\d+ ?[x×*][^()]+)\) ?(@[^,]+), ?(\d[^/]*)\/ ?(\d[^/]*)$/i,
+    '$1$2 $3, $4), $5',
+  ],
+  // 16 x 200 r200
+  [/([x×*] ?\d{2,4})(?: ?m)? r ?(\d00)(?: ?m)?(?=$|[,;])/i, '$1 m, $2 m jog'],
+  // 5 x 1 mile (90 s) @ tempo
+  [/([x×*] ?[^,;()@]+?) ?\((\d[^()]*)\) ?(@[^,;@]+)$/i, '$1 $3, $2'],
+  // 6 x hill (60 s), jog down
+  [/(\d ?[x×*] ?)hills? ?\((\d+ ?(?:s|secs?|mins?|m|'|"))\)/i, '$1$2 uphill'],
+  // 8 x 400 (75 s) off 200 jog
+  [/([x×*] ?\d{3,4})(?: ?m)? ?\((\d\d(?:-\d\d)?) ?(?:s|secs?|")\)(?= off \d)/i, '$1 m in $2'],
+  // 4 mile tempo with 2 mile w/u and c/d
+  [
+    /^(.+?)(?:,| with| w\/| ?\+) ?(\d+(?:\.\d)? ?(?:km?|miles?|mi|mins?|m|')) ?(w\/u|wu|warm[- ]?up) ?(?:and|&|\+|\/) ?(c\/d|cd|cool[- ]?down|warm[- ]?down)$/i,
+    '$2 $3; $1; $2 $4',
+  ],
+  // run/walk 30 min
+  [/^(run\/walk|walk\/run) (\d+ ?(?:min|'))$/i, '$2 easy [$1]'],
   // 3 x (4 x 400) 90 s/3 min
   [/^(\d+ ?[x×*] ?\()(\d+ ?[x×*][^()]+)\),? (\d[^/]*)\/ ?(\d[^/]*)$/i, '$1$2, $3), $4'],
   // 4 x 1k 10 cd
   [/(?<=[a-z\d)]) (?=\d+ ?(?:(?:km?|mi|mins?|m|') ?)?(?:cd|c\/d|cool[- ]?down)\b)/i, ', '],
-  // 400s x 8, 400s x 8 @ 5k
-  [/^(\d{3,4})['’]?s ?[x×*] ?(\d+)(?=$| ?[@,])/i, '$2 x $1 m'],
+  // 400s x 8, cruise 800s x 8 @ 5k
+  [/^((?:[a-z]+ )*)(\d{3,4})['’]?s ?[x×*] ?(\d+)(?=$| ?[@,])/i, '$1$3 x $2 m'],
+  // 4 x 1 km @ MP+20
+  [/(@ ?[a-z][a-z ]*?) ?([+-]) ?(\d+)(?=$|[,;)])/gi, '$1 $2 $3 s'],
+  // 5 x 6 min (3 @ 10k, 3 @ 5k), 2 min
+  [
+    /^(\d+ ?[x×*] ?)\d+ ?(km?|mi|mins?|m|') ?\((\d+) ?(@[^,;()]+)[,;] ?(\d+) ?(@[^,;()]+)\)/i,
+    '$1($3 $2 $4; $5 $2 $6)',
+  ],
   // 10 x (1 min on/1 min off)
   [/^(\d+ ?[x×*] ?)\(([^()/,]+?) on ?[/,] ?([^()/,]+?) off\)$/i, '$1$2 on, $3 off'],
   // 3 min hard x 5
@@ -92,6 +121,18 @@ export function restated(text: string): string[] {
   return (ways.length > 1 ? [all, ...each] : each)
     .map((line) => line.replace(/ +([,)])/g, '$1'))
     .filter((line) => line !== text);
+}
+
+/** 1k/2k/1k: rungs of one unit. */
+function inItsUnit(row: string): string {
+  const unit = /[a-z]+/i.exec(row)?.[0] ?? '';
+  return `${(row.match(/\d+(?:\.\d)?/g) ?? []).join('-')} ${unit.toLowerCase() === 'k' ? 'km' : unit}`;
+}
+
+/** 400/300/200 x 3: a row of metres so many times. */
+function timesARow(whole: string): string {
+  const numbers = whole.match(/\d+/g) ?? [];
+  return `${numbers.at(-1)} x (${numbers.slice(0, -1).join('-')} m)`;
 }
 
 /** 1k, 600, 400: rungs in different units, all in metres. */

@@ -248,6 +248,19 @@ describe('shorthand', () => {
     ['fartlek 40', 'fartlek 40 min'],
     ['40 fartlek', '40 min fartlek'],
     ['fartlek 8', 'fartlek 8 km'],
+    ['1k/2k/3k/2k/1k @ threshold, 2min jog', '1-2-3-2-1 km @ threshold, 2min jog'],
+    ['3x3k @ MP w 1k float', '3x3k @ MP, 1k float'],
+    ['3 x (4 x 400m) @ 3k, 60s / 3min', '3 x (4 x 400m @ 3k, 60s), 3min'],
+    ['16x200 r200', '16x200 m, 200 m jog'],
+    ['5 x 1 mile (90s) @ T', '5 x 1 mile @ T, 90s'],
+    ['6-8 x hill (60s), jog down', '6-8 x 60s uphill, jog down'],
+    ['3k + 8 x 400 (75s) off 200 jog + 2k', '3k + 8 x 400 m in 75 off 200 m jog; 2k'],
+    ['400/300/200/100 x 3', '3 x (400-300-200-100 m)'],
+    ['4 mile tempo with 2 mile w/u and c/d', '2 mile w/u; 4 mile tempo; 2 mile c/d'],
+    ['cruise 800s x 8', 'cruise 8 x 800 m'],
+    ['8 x (1k @ MP, 1k @ MP+20)', '8 x (1k @ MP, 1k @ MP + 20 s)'],
+    ['5 x 6 min (3 @ 10k, 3 @ 5k), 2 min', '5 x (3 min @ 10k; 3 min @ 5k), 2 min'],
+    ['run/walk 30 min', '30 min easy [run/walk]'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);
