@@ -10,6 +10,8 @@ export const usualWords: Readonly<Partial<Record<string, readonly string[]>>> = 
     'comfortable',
     'conversational',
     'aerobic',
+    'slow',
+    'slowly',
     'warm-up',
     'warm down',
     'cool-down',

@@ -23,6 +23,7 @@ import {
   refuseIdle,
   refuseLoose,
 } from './refuse-day.js';
+import { raceByName } from './race-by-name.js';
 import { readRuns } from './read-runs.js';
 import { saidOtherwise } from './said-otherwise.js';
 
@@ -191,7 +192,7 @@ function readWritten(
     const unknown = mentionsIn({ parts }).find((name) => !means(name, table));
     if (unknown === undefined) return undefined;
     const problem = `“${typed}”: no pace is called “${unknown}”. Paces and the words for them stand under Named paces.`;
-    return { ok: false, problem };
+    return { ok: false, problem, suggestion: raceByName(typed, measure) };
   };
   const tooFar = ({ parts }: { parts: Part[] }) =>
     refuseFarSession(typed, parts, { measure, isLong });

@@ -9,6 +9,9 @@ const MOST_MILES = 26.2;
 const FEWEST_REPEATED = 10;
 const METRES = /(?<![\d:.,])(\d{1,2}(?:\.\d)?)\s*m\b/gi;
 
+/** 6M inc 6 x 200, where the rest cannot be read: a capital M behind so few is a mile. */
+const CAPITAL = /(?<![\d:.,])((?:1?\d|2[0-6])(?:\.\d)?) ?M\b/g;
+
 /** 16x400s, 8 x 400's: repetitions of 400 m, more than one of them. */
 const PLURAL = /([x×*]\s*[1-9]\d?00)['’]?s\b/gi;
 
@@ -24,6 +27,12 @@ export function readTyped(text: string, usual?: SessionUnit): ReadSession {
   if (row !== text && readSession(row, usual).ok)
     return asked(`“${text}” reads as runs one by one`, row);
   const read = readSession(text, usual);
+  const inMiles = read.ok ? text : text.replace(CAPITAL, '$1 mi');
+  if (inMiles !== text) {
+    const meant = readTyped(inMiles, usual);
+    const suggestion = meant.ok ? inMiles : meant.problem.suggestion;
+    if (suggestion !== undefined) return asked(`“${text}” cannot be read`, suggestion);
+  }
   const [name, meant] = (read.ok && slipOfName(text, read.session.parts)) || [];
   if (name !== undefined && meant !== undefined && readSession(meant, usual).ok)
     return asked(`“${name}” is not a pace`, meant);
