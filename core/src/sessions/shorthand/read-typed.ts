@@ -1,5 +1,5 @@
 import { mentionsIn } from './mentions.js';
-import { type ReadSession, readSession } from './parse-session.js';
+import { type ReadSession, readSession, type SessionProblem } from './parse-session.js';
 import type { Part, SessionAmount, SessionUnit } from './session.js';
 
 /** Metres that nobody runs by themselves: behind so few an m is a minute on many a blackboard, behind fewer a mile. */
@@ -20,29 +20,47 @@ const PLURAL = /([x×*]\s*[1-9]\d?00)['’]?s\b/gi;
  * `16x400s` are no 400 seconds. A session that is stored is read as it stands.
  */
 export function readTyped(text: string, usual?: SessionUnit): ReadSession {
+  const read = readSession(text, usual);
+  const meant = () =>
+    read.ok ? slipsIn(text, read.session.parts, usual) : meantIn(text, read.problem, usual);
+  return readsOtherwise(text, usual) ?? meant() ?? read;
+}
+
+/** What would be read as something else than coaches write it for. */
+function readsOtherwise(text: string, usual?: SessionUnit): ReadSession | undefined {
   const single = text.replace(PLURAL, '$1 m');
   if (single !== text && readSession(single, usual).ok)
     return asked(`“${text}” reads as seconds`, single);
   const row = text.replace(ROW, inARow);
   if (row !== text && readSession(row, usual).ok)
     return asked(`“${text}” reads as runs one by one`, row);
-  const read = readSession(text, usual);
-  const inMiles = read.ok ? text : text.replace(CAPITAL, '$1 mi');
-  if (inMiles !== text) {
-    const meant = readTyped(inMiles, usual);
-    const suggestion = meant.ok ? inMiles : meant.problem.suggestion;
-    if (suggestion !== undefined) return asked(`“${text}” cannot be read`, suggestion);
-  }
-  const [name, meant] = (read.ok && slipOfName(text, read.session.parts)) || [];
+  return undefined;
+}
+
+/** A name that is none, or metres that nobody runs. */
+function slipsIn(text: string, parts: Part[], usual?: SessionUnit): ReadSession | undefined {
+  const [name, meant] = slipOfName(text, parts) ?? [];
   if (name !== undefined && meant !== undefined && readSession(meant, usual).ok)
     return asked(`“${name}” is not a pace`, meant);
-  const slip = read.ok ? read.session.parts.map(slipIn).find(Boolean) : undefined;
-  if (slip === undefined) return read;
+  const slip = parts.map(slipIn).find(Boolean);
+  if (slip === undefined) return undefined;
   const suggestion = text.replace(METRES, (whole, figure: string) => {
     if (Number(figure) >= FEWEST_METRES) return whole;
     return `${figure} ${Number(figure) <= MOST_MILES ? 'mi' : 'min'}`;
   });
   return asked(`${slip} is nothing to run`, suggestion);
+}
+
+/** What cannot be read, without its capitals; and what is offered for one slip, without a second one. */
+function meantIn(text: string, problem: SessionProblem, usual?: SessionUnit) {
+  const inMiles = text.replace(CAPITAL, '$1 mi');
+  const found = inMiles === text ? undefined : readTyped(inMiles, usual);
+  const miles = found?.ok ? inMiles : found?.problem.suggestion;
+  if (miles !== undefined) return asked(`“${text}” cannot be read`, miles);
+  const { suggestion } = problem;
+  const again = suggestion === undefined ? undefined : readTyped(suggestion, usual);
+  const both = again?.ok === false ? again.problem.suggestion : undefined;
+  return both === undefined ? undefined : asked(`“${text}” cannot be read`, both);
 }
 
 /** 1 km, 2 km, 1 km @ 10 km, 2 min jog: one ladder, and a recovery between its rungs. */
@@ -65,6 +83,8 @@ const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
   [/^(.*\S) w (\d.*)$/i, '$1, $2'],
   // 6 km easy or rest
   [/^(.*\S) or (rest|off)$/i, '$1 [or $2]'],
+  // 4 miles or XT
+  [/^or (rest|off|xt|x-?train(?:ing)?|cross[- ]?train(?:ing)?|bike|swim|pool)$/i, '[or $1]'],
   // 60 min easy bike
   [/^(.*\S) (bike|cycling|swim|pool run|elliptical|rowing|walk)$/i, '$2 $1'],
   [/^(spin|spinning|spin bike|cycle)$/i, 'bike'],

@@ -261,6 +261,7 @@ describe('shorthand', () => {
     ['8 x (1k @ MP, 1k @ MP+20)', '8 x (1k @ MP, 1k @ MP + 20 s)'],
     ['5 x 6 min (3 @ 10k, 3 @ 5k), 2 min', '5 x (3 min @ 10k; 3 min @ 5k), 2 min'],
     ['6M inc 6x200 r200', '6 mi inc 6x200 m, 200 m jog'],
+    ['4 or XT', '4 km [or XT]'],
     ['4M + 4 strides', '4 mi + 4 x 100 m strides'],
     ['run/walk 30 min', '30 min easy [run/walk]'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
