@@ -48,7 +48,7 @@ export function BlockPage() {
 }
 
 /** Narrower than this no figure fits: a long block scrolls sideways on a phone. */
-const NARROWEST_COLUMN = 24;
+const NARROWEST_COLUMN = 28;
 /** Rows of the Ledger that are always open. */
 const FOUR = 4;
 /** What the line under the Ledger and the days take; the drawing has the rest. */

@@ -59,7 +59,6 @@ export const LedgerCell = memo(function LedgerCell(props: LedgerCellProps) {
       data-row={rowKey}
       data-week={week}
       data-strong={strong}
-      data-word={/[a-z]/.test(text)}
       data-over={over}
       data-lit={lit}
       data-moved={moved}
