@@ -1,4 +1,5 @@
 import { createRequire } from 'node:module';
+import { openSync } from 'fontkit';
 
 const { resolve } = createRequire(import.meta.url);
 
@@ -12,6 +13,17 @@ export const fontFiles = {
   ),
 } as const;
 export type Face = keyof typeof fontFiles;
+export const faces = Object.keys(fontFiles) as Face[];
+
+const opened = new Map<Face, PDFKit.Mixins.PDFFontSource>();
+
+/** A face, opened once for all sheets of its thread: to read its tables takes longer than to set a page in it. */
+export function fontOf(face: Face): PDFKit.Mixins.PDFFontSource {
+  // An opened font is taken as its file is; the types know files and bytes alone.
+  const font = opened.get(face) ?? (openSync(fontFiles[face]) as unknown as Uint8Array);
+  opened.set(face, font);
+  return font;
+}
 
 /** Latin letters and the usual marks: what the display face has. Greek and Cyrillic are the other’s. */
 const IN_DISPLAY = /^[\u0020-\u024f\u1e00-\u1eff\u2010-\u203a]*$/u;

@@ -1,6 +1,6 @@
 import type { HandoutOrder } from '@nadir/contract';
 import PDFDocument from 'pdfkit';
-import { type Face, faceFor, fontFiles } from '../fonts.js';
+import { type Face, faceFor, faces, fontOf } from '../fonts.js';
 
 /** The code of the athlete’s page: squares a side, and paths of the dark ones. */
 export type SheetCode = NonNullable<HandoutOrder['code']>;
@@ -30,7 +30,7 @@ export class Ink {
       displayTitle: true,
       info: { Title: about.title, Author: about.author, Creator: 'Nadir' },
     });
-    for (const [name, file] of Object.entries(fontFiles)) this.doc.registerFont(name, file);
+    for (const face of faces) this.doc.registerFont(face, fontOf(face));
   }
 
   /** Words on a baseline; what they take, points. */
