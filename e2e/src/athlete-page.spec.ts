@@ -1,6 +1,11 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { type BrowserContext, type Page, expect } from '@playwright/test';
-import { addressOf, expectSaved, addBlock, signIn, test } from './desk.js';
+import { addressOf, expectSaved, addBlock, signIn, test as base } from './desk.js';
+import { layLine, type Line } from './line.js';
+
+const test = base.extend<{ line: Line }>({
+  line: ({ baseURL: _ }, use) => layLine(addressOf('demo'), use),
+});
 
 test.beforeEach(({ page }) => signIn(page));
 
@@ -30,6 +35,11 @@ async function onThePhone(phone: BrowserContext, link: string): Promise<Page> {
     await navigator.serviceWorker.ready;
   });
   return page;
+}
+
+/** A link that is opened along a line of its own. */
+function along(line: Line, link: string): string {
+  return link.replace(addressOf('demo'), line.address);
 }
 
 /** What the coach has of some days. */
@@ -89,11 +99,12 @@ test('an athlete notes a day in one touch, says a word, and reads the answer', a
 test('the page is read without a line, and what is noted there is sent when there is one', async ({
   page,
   browser,
+  line,
 }) => {
   const { id, link } = await makeLink(page, 'Odda Reyne');
   const phone = await browser.newContext(PHONE);
-  const mine = await onThePhone(phone, link);
-  await phone.setOffline(true);
+  const mine = await onThePhone(phone, along(line, link));
+  await line.cut();
   await mine.reload();
   await expect(mine.getByText(/^Offline\. Updated/)).toBeVisible();
   await expect(mine.getByRole('region', { name: 'This week' })).toBeVisible();
@@ -114,7 +125,7 @@ test('the page is read without a line, and what is noted there is sent when ther
   await mine.reload();
   await expect(mine.getByText(/saved on this device, will sync/)).toBeVisible();
   expect(await recorded(page, id)).toEqual([]);
-  await phone.setOffline(false);
+  await line.mend();
   await mine.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect(mine.getByText(/^Offline/)).toBeHidden();
   await expect
@@ -159,18 +170,19 @@ test('a day that is asked to be moved is drawn for the coach, moved, and said on
 test('a link that is ended closes the page; what was not sent is kept there', async ({
   page,
   browser,
+  line,
 }) => {
   const { link } = await makeLink(page, 'Juna Fairlight');
   const phone = await browser.newContext(PHONE);
-  const mine = await onThePhone(phone, link);
-  await phone.setOffline(true);
+  const mine = await onThePhone(phone, along(line, link));
+  await line.cut();
   await mine.getByRole('button', { name: /^Tue 9 Feb/ }).click();
   await mine.getByLabel('A word to').fill('Not sent yet.');
   await mine.getByRole('button', { name: 'As planned' }).click();
   await expect(mine.getByText(/saved on this device/)).toBeVisible();
   await page.getByRole('button', { name: 'End the link' }).click();
   await expect(page.getByRole('button', { name: 'Make a link' })).toBeVisible();
-  await phone.setOffline(false);
+  await line.mend();
   await mine.evaluate(() => window.dispatchEvent(new Event('online')));
   await expect(mine.getByRole('heading', { name: 'This page is closed' })).toBeVisible();
   await expect(mine.getByText(/Not sent yet\./)).toBeVisible();

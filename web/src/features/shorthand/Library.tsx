@@ -49,7 +49,7 @@ export function Library({
     (family) => says(family, asked) && (phase === '' || family.phases.includes(phase)),
   );
   return (
-    <section aria-label={wording.library}>
+    <section className={styles.library} aria-label={wording.library}>
       <h2 className="display">{wording.library}</h2>
       {typeof editor.state !== 'string' && <ErrorNote>{errorSentence(editor.state)}</ErrorNote>}
       <div className={styles.find}>
