@@ -169,15 +169,13 @@ async function browserTests(files) {
       NADIR_LOG: 'error',
     };
     const outbox = mkdtempSync(join(tmpdir(), 'nadir-outbox-'));
-    const demo = await startServer({
-      ...settings,
-      NADIR_MODE: 'demo',
-      NADIR_DOCS: '1',
-      NADIR_OUTBOX: outbox,
-    });
+    const demoOnly = { ...settings, NADIR_MODE: 'demo' };
+    const demo = await startServer({ ...demoOnly, NADIR_DOCS: '1', NADIR_OUTBOX: outbox });
+    // What holds for every block of a coach is set where no other errand lays one out.
+    const house = await startServer({ ...demoOnly, DATABASE_URL: await cluster.database('house') });
     const own = await startServer({
       ...settings,
-      DATABASE_URL: cluster.url.replace(/nadir$/, 'postgres'),
+      DATABASE_URL: await cluster.database('own'),
       NADIR_MODE: 'own',
       NADIR_FIRST_COACH_CODE: TEST_CODE,
     });
@@ -185,11 +183,12 @@ async function browserTests(files) {
       return await playwright(files, {
         NADIR_CHROMIUM: executable,
         NADIR_DEMO_ADDRESS: demo.address,
+        NADIR_HOUSE_ADDRESS: house.address,
         NADIR_OWN_ADDRESS: own.address,
         NADIR_FIRST_COACH_CODE: TEST_CODE,
       });
     } finally {
-      await Promise.all([demo.stop(), own.stop()]);
+      await Promise.all([demo.stop(), house.stop(), own.stop()]);
       rmSync(outbox, { recursive: true, force: true });
     }
   } finally {
@@ -223,9 +222,7 @@ async function playwright(files, settings) {
   const report = join(kept, 'reports', 'browser.json');
   await rm(report, { force: true });
   const env = { ...process.env, ...settings, PLAYWRIGHT_JSON_OUTPUT_NAME: report };
-  // Chosen files are run without the errands that others wait for.
-  const alone = files.length > 0 ? ['--no-deps'] : [];
-  const words = ['playwright', 'test', ...files, ...alone, '--reporter=list,json'];
+  const words = ['playwright', 'test', ...files, '--reporter=list,json'];
   const { code } = await run('npx', words, { env, cwd: join(root, 'e2e'), show: true });
   return whole('browser', code, ofPlaywright(await read(report)));
 }

@@ -9,10 +9,12 @@ import {
   test as base,
 } from '@playwright/test';
 
-/** The address of the demo, or of the server with its own data. */
+/** The address of the demo that the errand under way may change, or of the server with its own data. */
 export function addressOf(kind: 'demo' | 'own'): string {
-  const address = process.env[kind === 'demo' ? 'NADIR_DEMO_ADDRESS' : 'NADIR_OWN_ADDRESS'];
-  if (!address) throw new Error('No server: run the browser tests with ./nadir test browser.');
+  const { metadata } = test.info().project;
+  const address: unknown = kind === 'demo' ? metadata.demo : process.env.NADIR_OWN_ADDRESS;
+  if (typeof address !== 'string')
+    throw new Error('No server: run the browser tests with ./nadir test browser.');
   return address;
 }
 

@@ -10,7 +10,7 @@ import {
   test,
 } from './desk.js';
 
-// What holds for every block of the coach: done when all other errands are, each put back at its end.
+// What holds for every block of the coach: in a demo of its own, each put back at its end.
 test.beforeEach(({ page }) => signIn(page));
 
 test('sets a house rule, sees what it flags, and is offered to lay a block out anew', async ({
