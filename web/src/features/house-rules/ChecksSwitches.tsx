@@ -1,18 +1,19 @@
 import type { Flags } from '@nadir/contract';
 import { checks } from '@nadir/core/checks';
 import { checkTitles } from '@nadir/core/present';
+import { memo } from 'react';
 import { Tick } from '../../components/Tick.js';
 import styles from './HouseRules.module.css';
 import { flagWords } from './flag-words.js';
 import * as wording from './wording.js';
 
 /** Which checks are made. What could hurt someone is always looked at. */
-export function ChecksSwitches({
-  off,
+export const ChecksSwitches = memo(function ChecksSwitches({
+  off = [],
   flags,
   onTurn,
 }: {
-  off: readonly string[];
+  off: readonly string[] | undefined;
   flags: Flags | undefined;
   onTurn: (check: string, on: boolean) => void;
 }) {
@@ -39,4 +40,4 @@ export function ChecksSwitches({
       </ul>
     </section>
   );
-}
+});

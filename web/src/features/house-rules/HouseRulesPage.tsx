@@ -26,8 +26,7 @@ import { TitleBlock } from '../../components/TitleBlock.js';
 import { ChecksSwitches } from './ChecksSwitches.js';
 import { flagWords } from './flag-words.js';
 import { RaceRulesTable } from './RaceRulesTable.js';
-import { figureText, shownAs } from '../../components/rule-figure.js';
-import { RuleField } from '../../components/RuleField.js';
+import { RuleRow } from './RuleRow.js';
 import { useHouseRules } from './useHouseRules.js';
 import * as wording from './wording.js';
 
@@ -51,30 +50,16 @@ export function HouseRulesPage() {
   const isWanted = ({ path, title, why }: Rule) =>
     `${title} ${why}`.toLowerCase().includes(typed.trim().toLowerCase()) &&
     (!onlyChanged || ruleValue(rules, path) !== ruleValue(defaultHouseRules, path));
-  const row = (rule: Rule) => {
-    const value = ruleValue(rules, rule.path) ?? 0;
-    const usual = rule.usual.map((end) => figureText(rule, end, unit)).join(' to ');
-    return (
-      <TableRow key={rule.path}>
-        <TableCell component="th" scope="row">
-          <label htmlFor={rule.path}>{rule.title}</label>
-        </TableCell>
-        <TableCell>
-          <RuleField
-            rule={rule}
-            value={value}
-            unit={unit}
-            onAnswer={(answer) => set(rule, answer)}
-          />
-        </TableCell>
-        <TableCell className={styles.nowrap}>{withUnit(usual, shownAs(rule, unit).unit)}</TableCell>
-        <TableCell id={`${rule.path}-why`}>{rule.why}</TableCell>
-        <TableCell aria-live="polite" className={styles.nowrap}>
-          {flagWords(flags, rule.checks)}
-        </TableCell>
-      </TableRow>
-    );
-  };
+  const row = (rule: Rule) => (
+    <RuleRow
+      key={rule.path}
+      rule={rule}
+      value={ruleValue(rules, rule.path) ?? 0}
+      unit={unit}
+      flagged={flagWords(flags, rule.checks)}
+      onAnswer={set}
+    />
+  );
   return (
     <>
       <TitleBlock title={wording.houseRules} detail={wording.yourLimitsAndDefaults}>
@@ -122,13 +107,8 @@ export function HouseRulesPage() {
           );
         })}
         <RaceRulesTable rules={rules} unit={unit} flags={flags} onAnswer={set} />
-        <ChecksSwitches off={draft.off ?? []} flags={flags} onTurn={turn} />
+        <ChecksSwitches off={draft.off} flags={flags} onTurn={turn} />
       </main>
     </>
   );
-}
-
-/** `20 to 40%`; `2 to 4 weeks`. */
-function withUnit(figures: string, unit: string): string {
-  return unit === '%' ? `${figures}%` : `${figures} ${unit}`;
 }

@@ -15,9 +15,9 @@ import {
   ruleValue,
 } from '@nadir/core/rules';
 import { flagWords } from './flag-words.js';
-import { figureText, shownAs } from '../../components/rule-figure.js';
+import { shownAs } from '../../components/rule-figure.js';
 import styles from './HouseRules.module.css';
-import { RuleField } from '../../components/RuleField.js';
+import { RaceFigure } from './RaceFigure.js';
 import * as wording from './wording.js';
 
 const rows = [...new Set(raceRules().map(({ title }) => title))];
@@ -71,17 +71,12 @@ export function RaceRulesTable({
                   return (
                     <TableCell key={race}>
                       {rule && (
-                        <RuleField
+                        <RaceFigure
                           rule={rule}
                           value={ruleValue(rules, rule.path) ?? 0}
                           unit={unit}
-                          onAnswer={(value) => onAnswer(rule, value)}
+                          onAnswer={onAnswer}
                         />
-                      )}
-                      {rule && (
-                        <span id={`${rule.path}-why`} className="muted">
-                          {rule.usual.map((end) => figureText(rule, end, unit)).join('–')}
-                        </span>
                       )}
                     </TableCell>
                   );

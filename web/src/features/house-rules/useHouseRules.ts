@@ -1,6 +1,6 @@
 import type { HouseRulesBody } from '@nadir/contract';
 import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
-import { useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import { useSaveHouseRulesMutation } from '../../api/api.js';
 import type { CallError } from '../../api/call-error.js';
 import { useCoaching } from '../../api/coaching.js';
@@ -22,30 +22,36 @@ export function useHouseRules(): HouseRulesEditor {
   const [save] = useSaveHouseRulesMutation();
   const [state, setState] = useState<'saved' | 'saving' | CallError>('saved');
   const line = useRef(Promise.resolve());
+  // What the next change starts from, whatever has been drawn by then.
+  const latest = useRef(draft);
 
-  function keep(next: HouseRulesBody): void {
-    setDraft(next);
-    setState('saving');
-    // One after the other: a later answer is never overtaken by an earlier one.
-    line.current = line.current.then(async () => {
-      const { error } = await save(next);
-      setState(error && 'kind' in error ? error : 'saved');
-    });
-  }
-
-  return {
-    draft,
-    state,
-    /** Sets a figure; the product's own when it is the default. */
-    set: ({ path }: Rule, value: number) => {
-      const { [path]: _old, ...others } = draft.values ?? {};
+  const keep = useCallback(
+    (next: HouseRulesBody): void => {
+      latest.current = next;
+      setDraft(next);
+      setState('saving');
+      // One after the other: a later answer is never overtaken by an earlier one.
+      line.current = line.current.then(async () => {
+        const { error } = await save(next);
+        setState(error && 'kind' in error ? error : 'saved');
+      });
+    },
+    [save],
+  );
+  const set = useCallback(
+    ({ path }: Rule, value: number) => {
+      const { [path]: _old, ...others } = latest.current.values ?? {};
       const isDefault = ruleValue(defaultHouseRules, path) === value;
-      keep({ ...draft, values: isDefault ? others : { ...others, [path]: value } });
+      keep({ ...latest.current, values: isDefault ? others : { ...others, [path]: value } });
     },
-    /** Turns a check off, or on again. */
-    turn: (check: string, on: boolean) => {
-      const others = (draft.off ?? []).filter((each) => each !== check);
-      keep({ ...draft, off: on ? others : [...others, check] });
+    [keep],
+  );
+  const turn = useCallback(
+    (check: string, on: boolean) => {
+      const others = (latest.current.off ?? []).filter((each) => each !== check);
+      keep({ ...latest.current, off: on ? others : [...others, check] });
     },
-  };
+    [keep],
+  );
+  return { draft, state, set, turn };
 }
