@@ -10,9 +10,8 @@ export interface Line {
 }
 
 /**
- * Lays a line to a server on loopback and calls `use` with it. A line that is really cut:
- * being without one, as the browser plays it, holds not yet for what a page asks for right
- * after it was loaded.
+ * Lays a line to a server on loopback and calls `use` with it. It is really cut: one that
+ * the browser only plays as cut has let a request through right after a page was loaded.
  */
 export async function layLine(to: string, use: (line: Line) => Promise<void>): Promise<void> {
   const { hostname, port } = new URL(to);
