@@ -170,15 +170,17 @@ async function browserTests(files) {
     };
     const outbox = mkdtempSync(join(tmpdir(), 'nadir-outbox-'));
     const demoOnly = { ...settings, NADIR_MODE: 'demo' };
-    const demo = await startServer({ ...demoOnly, NADIR_DOCS: '1', NADIR_OUTBOX: outbox });
-    // What holds for every block of a coach is set where no other errand lays one out.
-    const house = await startServer({ ...demoOnly, DATABASE_URL: await cluster.database('house') });
-    const own = await startServer({
-      ...settings,
-      DATABASE_URL: await cluster.database('own'),
-      NADIR_MODE: 'own',
-      NADIR_FIRST_COACH_CODE: TEST_CODE,
-    });
+    const [demo, house, own] = await Promise.all([
+      startServer({ ...demoOnly, NADIR_DOCS: '1', NADIR_OUTBOX: outbox }),
+      // What holds for every block of a coach is set where no other errand lays one out.
+      startServer({ ...demoOnly, DATABASE_URL: await cluster.database('house') }),
+      startServer({
+        ...settings,
+        DATABASE_URL: await cluster.database('own'),
+        NADIR_MODE: 'own',
+        NADIR_FIRST_COACH_CODE: TEST_CODE,
+      }),
+    ]);
     try {
       return await playwright(files, {
         NADIR_CHROMIUM: executable,

@@ -369,6 +369,10 @@ test('an address that leads nowhere says so, and a foreign block is not found', 
   await expect(page.getByText('There is nothing here')).toBeVisible();
   await page.goto(`${addressOf('demo')}/blocks/7f2c1f0e-3c39-4c86-9d6e-0d2f4c2b8a11`);
   await expect(page.getByText('There is no such block.')).toBeVisible();
+  // What is not there is not asked for again: the way on is the squad.
+  await expect(page.getByRole('button', { name: 'Try again' })).toBeHidden();
+  await page.getByRole('link', { name: 'Go to the squad' }).click();
+  await expect(page.getByRole('link', { name: 'Idris Vale', exact: true })).toBeVisible();
 });
 
 test('an address in capitals opens its block all the same', async ({ page }) => {

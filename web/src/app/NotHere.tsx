@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { SquadLink } from '../components/SquadLink.js';
 import * as wording from './wording.js';
 
 /** For an address that leads nowhere. */
@@ -8,7 +8,7 @@ export function NotHere() {
       <h1 className="display">{wording.thereIsNothingHere}</h1>
       <p>
         {wording.theAddressIsWrong}
-        <Link to="/">{wording.goToTheSquad}</Link>
+        <SquadLink />
       </p>
     </main>
   );

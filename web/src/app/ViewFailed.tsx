@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
-import { Link, useRouteError } from 'react-router';
+import { useRouteError } from 'react-router';
 import { ErrorNote } from '../components/ErrorNote.js';
+import { SquadLink } from '../components/SquadLink.js';
 import { couldNotBeLoaded, reloadForNewerFiles } from '../api/newer-files.js';
 import * as wording from './wording.js';
 
@@ -28,9 +29,7 @@ export function ViewFailed() {
         <ErrorNote onRetry={() => window.location.reload()}>{SENTENCES[why]}</ErrorNote>
       )}
       <p>
-        <Link to="/" reloadDocument>
-          {wording.goToTheSquad}
-        </Link>
+        <SquadLink reloadDocument />
       </p>
     </main>
   );

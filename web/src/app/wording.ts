@@ -24,7 +24,6 @@ export const close = 'Close';
 // NotHere
 export const thereIsNothingHere = 'There is nothing here';
 export const theAddressIsWrong = 'The address is wrong, or what stood here was removed. ';
-export const goToTheSquad = 'Go to the squad';
 
 // Rail
 export const places = 'Places';

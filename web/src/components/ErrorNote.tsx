@@ -4,7 +4,13 @@ import type { ReactNode } from 'react';
 import * as wording from './wording.js';
 
 /** What went wrong, what was kept, and a way on. */
-export function ErrorNote({ children, onRetry }: { children: ReactNode; onRetry?: () => void }) {
+export function ErrorNote({
+  children,
+  onRetry,
+}: {
+  children: ReactNode;
+  onRetry?: (() => void) | undefined;
+}) {
   return (
     <Alert
       severity="error"

@@ -38,6 +38,9 @@ export const chooseAFile = 'Choose a file';
 // ErrorNote
 export const tryAgain = 'Try again';
 
+// SquadLink
+export const goToTheSquad = 'Go to the squad';
+
 // Field
 
 // FindingLines

@@ -1,7 +1,7 @@
 import type { BlockFile, PlannedDay } from '@nadir/contract';
 import { type ReactNode, useCallback } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
-import { ErrorNote } from '../components/ErrorNote.js';
+import { NotOpened } from '../components/NotOpened.js';
 import { WithPast } from '../components/WithPast.js';
 import { BrokenVersion } from './BrokenVersion.js';
 import { EditorNotices } from './EditorNotices.js';
@@ -40,11 +40,7 @@ export function InEditor({
     useCallback(() => refetch(), [refetch]),
   );
   if (opening.status === 'failed') {
-    return (
-      <main className="page">
-        <ErrorNote onRetry={opening.refetch}>{opening.sentence}</ErrorNote>
-      </main>
-    );
+    return <NotOpened error={opening.error} onRetry={opening.refetch} />;
   }
   if (opening.status === 'opening' || !file) {
     return (

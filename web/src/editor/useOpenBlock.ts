@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useDispatch } from 'react-redux';
 import { useBlockQuery } from '../api/api.js';
-import { type CallError, errorSentence } from '../api/call-error.js';
+import type { CallError } from '../api/call-error.js';
 import { useSignedIn } from '../api/session.js';
 import { useRetryWhileAway } from '../api/useRetryWhileAway.js';
 import { draftsOpened, opened, pastChanged } from './editor-slice.js';
@@ -12,7 +12,7 @@ import { adopt, whatToOpen } from './what-to-open.js';
 type Opening = { refetch: () => void } & (
   | { status: 'opening' }
   | { status: 'open'; unreadable: KeptDrafts['unreadable'] }
-  | { status: 'failed'; sentence: string }
+  | { status: 'failed'; error: CallError }
 );
 
 /**
@@ -63,7 +63,7 @@ export function useOpenBlock(id: string): Opening {
   const again = useCallback(() => void refetch(), [refetch]);
   if (inEditor === id) return { status: 'open', unreadable, refetch: again };
   if (error && 'kind' in error) {
-    return { status: 'failed', sentence: errorSentence(error), refetch: again };
+    return { status: 'failed', error, refetch: again };
   }
   return { status: 'opening', refetch: again };
 }

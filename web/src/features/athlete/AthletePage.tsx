@@ -7,6 +7,7 @@ import { useAthleteQuery, useSetAthleteStateMutation } from '../../api/api.js';
 import { callError, errorSentence } from '../../api/call-error.js';
 import { useSignedIn } from '../../api/session.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import { NotOpened } from '../../components/NotOpened.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useSay } from '../../components/messages.js';
 import styles from './Athlete.module.css';
@@ -23,13 +24,7 @@ export function AthletePage() {
   const { id = '' } = useParams();
   const { data, error, refetch } = useAthleteQuery(id, { refetchOnMountOrArgChange: true });
   const failure = callError(error);
-  if (failure) {
-    return (
-      <main className="page">
-        <ErrorNote onRetry={() => void refetch()}>{errorSentence(failure)}</ErrorNote>
-      </main>
-    );
-  }
+  if (failure) return <NotOpened error={failure} onRetry={() => void refetch()} />;
   if (data?.id !== id.toLowerCase()) {
     return (
       <main className="page" aria-busy="true">

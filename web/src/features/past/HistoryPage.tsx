@@ -17,6 +17,7 @@ import { Section } from '../../drawing/Section.js';
 import { formatDay, formatClock } from '../../components/dates.js';
 import { DifferenceList } from '../../components/DifferenceList.js';
 import { ErrorNote } from '../../components/ErrorNote.js';
+import { NotOpened } from '../../components/NotOpened.js';
 import { TitleBlock } from '../../components/TitleBlock.js';
 import { useElementSize } from '../../components/useElementSize.js';
 import { changed } from '../../editor/editor-slice.js';
@@ -39,15 +40,12 @@ export function HistoryPage() {
   const error = history.error ?? now.error;
   const [newest] = changes;
   if (!newest || !now.data) {
-    return (
+    const again = () => void Promise.all([history.refetch(), now.refetch()]);
+    return error && 'kind' in error ? (
+      <NotOpened error={error} onRetry={again} />
+    ) : (
       <main className="page" aria-busy={!error}>
-        {error && 'kind' in error ? (
-          <ErrorNote onRetry={() => void Promise.all([history.refetch(), now.refetch()])}>
-            {errorSentence(error)}
-          </ErrorNote>
-        ) : (
-          wording.openingTheHistory
-        )}
+        {wording.openingTheHistory}
       </main>
     );
   }
