@@ -70,7 +70,7 @@ await picture('sessions', async (page) => {
   await page.getByRole('img', { name: /^The session to scale/ }).waitFor();
   await page.getByLabel('Find').fill('stretches');
   await page.getByRole('button', { name: /^Stretches at race pace/ }).click();
-  await page.getByLabel('Find').scrollIntoViewIfNeeded();
+  await page.getByRole('heading', { name: 'Sessions', level: 1 }).scrollIntoViewIfNeeded();
 });
 await picture('sheet', async (page) => {
   await open('Idris Vale')(page);
