@@ -157,8 +157,9 @@ test('takes races and phases as they are named, puts no session into plain days,
   await expect(day(3, 6)).toHaveAccessibleName(/10k race/);
   await expect(day(4, 6)).toHaveAccessibleName(/last 5 km HM/);
   await page.getByRole('link', { name: 'Block', exact: true }).first().click();
-  await expect(page.getByText('BASE', { exact: true }).first()).toBeVisible();
-  await expect(page.getByText('BUILD', { exact: true }).first()).toBeVisible();
+  const drawing = page.getByRole('group', { name: /^Section/ });
+  await expect(drawing.getByText('BASE', { exact: true }).first()).toBeVisible();
+  await expect(drawing.getByText('BUILD', { exact: true }).first()).toBeVisible();
 });
 
 test('reads a plan that is told line by line', async ({ page }) => {
