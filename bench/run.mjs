@@ -22,7 +22,7 @@ try {
     ...benchDiary(),
     ...(await benchSaveAndRead(cluster.url)),
     ...(await benchSquadReview(cluster.url)),
-    ...(await benchDrag(cluster.url.replace(/nadir$/, 'postgres'))),
+    ...(await benchDrag(await cluster.database('drag'))),
     ...(await benchFirstPage()),
   ];
   process.stdout.write(`\n${lines.join('\n')}\n`);
