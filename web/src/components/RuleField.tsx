@@ -3,13 +3,13 @@ import InputAdornment from '@mui/material/InputAdornment';
 import FormHelperText from '@mui/material/FormHelperText';
 import type { Unit } from '@nadir/core/base';
 import { defaultHouseRules, type Rule, ruleValue } from '@nadir/core/rules';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { FieldState } from '../theme/theme.js';
 import { useBefore } from './useBefore.js';
 import { figureText, readFigure, shownAs } from './rule-figure.js';
 
-/** A figure of the house rules, typed in the coach's unit. */
-export function RuleField({
+/** A figure of the house rules, typed in the coach's unit; one of many on a page, drawn anew where it has changed. */
+export const RuleField = memo(function RuleField({
   rule,
   value,
   unit,
@@ -18,7 +18,7 @@ export function RuleField({
   rule: Rule;
   value: number;
   unit: Unit;
-  onAnswer: (value: number) => void;
+  onAnswer: (value: number, rule: Rule) => void;
 }) {
   const [typed, setTyped] = useState<string>();
   const [problem, setProblem] = useState<string>();
@@ -34,7 +34,7 @@ export function RuleField({
     const read = readFigure(rule, text, unit);
     setProblem(typeof read === 'string' ? read : undefined);
     const next = typeof read === 'number' ? read : old;
-    if (next !== value) onAnswer(next);
+    if (next !== value) onAnswer(next, rule);
   }
 
   return (
@@ -66,4 +66,4 @@ export function RuleField({
       )}
     </>
   );
-}
+});

@@ -15,9 +15,9 @@ import {
   ruleValue,
 } from '@nadir/core/rules';
 import { flagWords } from './flag-words.js';
-import { shownAs } from '../../components/rule-figure.js';
+import { figureText, shownAs } from '../../components/rule-figure.js';
 import styles from './HouseRules.module.css';
-import { RaceFigure } from './RaceFigure.js';
+import { RuleField } from '../../components/RuleField.js';
 import * as wording from './wording.js';
 
 const rows = [...new Set(raceRules().map(({ title }) => title))];
@@ -36,7 +36,7 @@ export function RaceRulesTable({
   rules: HouseRules;
   unit: Unit;
   flags: Flags | undefined;
-  onAnswer: (rule: Rule, value: number) => void;
+  onAnswer: (value: number, rule: Rule) => void;
 }) {
   return (
     <Table size="small" className={styles.rules}>
@@ -71,12 +71,17 @@ export function RaceRulesTable({
                   return (
                     <TableCell key={race}>
                       {rule && (
-                        <RaceFigure
+                        <RuleField
                           rule={rule}
                           value={ruleValue(rules, rule.path) ?? 0}
                           unit={unit}
                           onAnswer={onAnswer}
                         />
+                      )}
+                      {rule && (
+                        <span id={`${rule.path}-why`} className="muted">
+                          {rule.usual.map((end) => figureText(rule, end, unit)).join('–')}
+                        </span>
                       )}
                     </TableCell>
                   );

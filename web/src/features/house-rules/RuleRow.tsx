@@ -19,7 +19,7 @@ export const RuleRow = memo(function RuleRow({
   value: number;
   unit: Unit;
   flagged: string;
-  onAnswer: (rule: Rule, value: number) => void;
+  onAnswer: (value: number, rule: Rule) => void;
 }) {
   const usual = rule.usual.map((end) => figureText(rule, end, unit)).join(' to ');
   return (
@@ -28,12 +28,7 @@ export const RuleRow = memo(function RuleRow({
         <label htmlFor={rule.path}>{rule.title}</label>
       </TableCell>
       <TableCell>
-        <RuleField
-          rule={rule}
-          value={value}
-          unit={unit}
-          onAnswer={(answer) => onAnswer(rule, answer)}
-        />
+        <RuleField rule={rule} value={value} unit={unit} onAnswer={onAnswer} />
       </TableCell>
       <TableCell className={styles.nowrap}>{withUnit(usual, shownAs(rule, unit).unit)}</TableCell>
       <TableCell id={`${rule.path}-why`}>{rule.why}</TableCell>

@@ -10,7 +10,7 @@ interface HouseRulesEditor {
   draft: HouseRulesBody;
   state: 'saved' | 'saving' | CallError;
   /** Sets a figure; the product's own when it is the default. */
-  set: (rule: Rule, value: number) => void;
+  set: (value: number, rule: Rule) => void;
   /** Turns a check off, or on again. */
   turn: (check: string, on: boolean) => void;
 }
@@ -39,7 +39,7 @@ export function useHouseRules(): HouseRulesEditor {
     [save],
   );
   const set = useCallback(
-    ({ path }: Rule, value: number) => {
+    (value: number, { path }: Rule) => {
       const { [path]: _old, ...others } = latest.current.values ?? {};
       const isDefault = ruleValue(defaultHouseRules, path) === value;
       keep({ ...latest.current, values: isDefault ? others : { ...others, [path]: value } });
