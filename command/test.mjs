@@ -169,11 +169,11 @@ async function browserTests(files) {
       NADIR_LOG: 'error',
     };
     const outbox = mkdtempSync(join(tmpdir(), 'nadir-outbox-'));
-    const demoOnly = { ...settings, NADIR_MODE: 'demo' };
+    const ofDemo = { ...settings, NADIR_MODE: 'demo' };
     const [demo, house, own] = await Promise.all([
-      startServer({ ...demoOnly, NADIR_DOCS: '1', NADIR_OUTBOX: outbox }),
+      startServer({ ...ofDemo, NADIR_DOCS: '1', NADIR_OUTBOX: outbox }),
       // What holds for every block of a coach is set where no other errand lays one out.
-      startServer({ ...demoOnly, DATABASE_URL: await cluster.database('house') }),
+      startServer({ ...ofDemo, DATABASE_URL: await cluster.database('house') }),
       startServer({
         ...settings,
         DATABASE_URL: await cluster.database('own'),
