@@ -86,6 +86,15 @@ test('everything of the way around is within reach on a phone', async ({ page })
   await expect(page.getByRole('button', { name: 'Sign out' })).toBeInViewport();
 });
 
+test('a session is drawn to a phone’s width', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${addressOf('demo')}/shorthand`);
+  const drawing = page.getByRole('img', { name: /^The session to scale/ });
+  await expect(drawing).toContainText('1000 m');
+  const box = await drawing.boundingBox();
+  expect(box && box.x + box.width).toBeLessThanOrEqual(390);
+});
+
 test('a view that cannot be loaded stays in frame and theme, and leads on', async ({
   page,
   context,

@@ -15,6 +15,7 @@ import {
 import { useMemo } from 'react';
 import { SessionLines } from '../drawing/SessionLines.js';
 import styles from './SessionBreakdown.module.css';
+import { useElementSize } from './useElementSize.js';
 import * as wording from './wording.js';
 
 /** What a session is in its stretches: drawn to scale, its totals, and each piece. */
@@ -27,9 +28,10 @@ export function SessionBreakdown({
   text: string;
   paces: SessionPaces;
   unit: Unit;
-  /** Pixels. */
+  /** Pixels, at most: as wide as its place where that is less. */
   width: number;
 }) {
+  const [ref, place] = useElementSize<HTMLDivElement>();
   const laid = useMemo(() => {
     const read = readSession(text);
     if (!read.ok) return undefined;
@@ -38,14 +40,17 @@ export function SessionBreakdown({
     );
     return least && most && { least, most };
   }, [text, paces]);
-  if (!laid) return null;
   return (
-    <>
-      <SessionLines text={text} paces={paces} width={width} />
-      <Totals least={laid.least} most={laid.most} unit={unit} />
-      <Pieces session={laid.most} unit={unit} />
-      {paces.guessed && <p className={styles.guess}>{wording.workedOutAtAGuess}</p>}
-    </>
+    <div ref={ref}>
+      {laid && (
+        <>
+          <SessionLines text={text} paces={paces} width={Math.min(width, place.width || width)} />
+          <Totals least={laid.least} most={laid.most} unit={unit} />
+          <Pieces session={laid.most} unit={unit} />
+          {paces.guessed && <p className={styles.guess}>{wording.workedOutAtAGuess}</p>}
+        </>
+      )}
+    </div>
   );
 }
 

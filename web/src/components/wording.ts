@@ -38,9 +38,6 @@ export const chooseAFile = 'Choose a file';
 // ErrorNote
 export const tryAgain = 'Try again';
 
-// SquadLink
-export const goToTheSquad = 'Go to the squad';
-
 // Field
 
 // FindingLines
@@ -96,6 +93,9 @@ export const workedOutAtAGuess =
 export const at = (message: string) => `At ${message}`;
 export const noPaceIsCalled = (doubt: string) => `No pace is called ${doubt}: counted as easy.`;
 export const use = (suggestion: string) => `Use “${suggestion}”`;
+
+// SquadLink
+export const goToTheSquad = 'Go to the squad';
 
 // StateMark
 export const fixed = ' fixed ';

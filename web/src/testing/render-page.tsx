@@ -33,14 +33,6 @@ export function renderPage(
   { at = '/', path = at, answers = {} }: { at?: string; path?: string; answers?: Answers } = {},
 ) {
   const calls: { route: string; sent: unknown }[] = [];
-  // Nothing is laid out here, so nothing changes its size.
-  vi.stubGlobal(
-    'ResizeObserver',
-    class {
-      observe = () => undefined;
-      disconnect = () => undefined;
-    },
-  );
   vi.stubGlobal('fetch', async (address: string, { method = 'GET', body }: RequestInit = {}) => {
     const route = `${method} ${address}`;
     const sent: unknown = typeof body === 'string' ? JSON.parse(body) : undefined;
