@@ -6,6 +6,10 @@ import { kept, root } from './paths.mjs';
 import { precompress } from './precompress.mjs';
 import { must, say } from './run.mjs';
 
+/** What the server and the command run. */
+const COMPILED = ['core', 'contract', 'server'];
+const distOf = (/** @type {string} */ folder) => `${folder}/dist`;
+
 /** npm packages as the lock file has them, installed when it changed. */
 export async function packages() {
   const lock = createHash('sha256')
@@ -22,9 +26,9 @@ export async function packages() {
 export async function compiled() {
   await packages();
   await grammar();
-  await whenStale('compiled', ['core', 'contract', 'server'], ['dist'], async () => {
+  await whenStale('compiled', stateOfSources(COMPILED), COMPILED.map(distOf), async () => {
     say('Compiling …');
-    await must('tsc', 'npx', ['tsc', '-b', '--singleThreaded', 'core', 'contract', 'server']);
+    await must('tsc', 'npx', ['tsc', '-b', '--singleThreaded', ...COMPILED]);
   });
 }
 
@@ -32,7 +36,7 @@ export async function compiled() {
 export async function site() {
   await packages();
   await grammar();
-  await whenStale('site', ['core', 'contract', 'web'], ['web/dist'], async () => {
+  await whenStale('site', stateOfSources(['core', 'contract', 'web']), ['web/dist'], async () => {
     say('Building the site …');
     await must('vite build', 'npm', ['run', 'build', '-w', 'web']);
     await precompress(join(root, 'web/dist'));
@@ -40,61 +44,61 @@ export async function site() {
   return join(root, 'web/dist');
 }
 
-/** The parser of the shorthand, made again when its grammar changed. */
+/** The parser of the shorthand, made again when its grammar changed, or what makes it. */
 async function grammar() {
-  await must('grammar', 'npm', ['run', '--silent', 'grammar']);
+  const folder = 'core/src/sessions/shorthand';
+  const from = [`${folder}/grammar.peggy`, 'command/grammar.mjs', 'package-lock.json'];
+  await whenStale('grammar', stateOf(from), [`${folder}/grammar.ts`], async () => {
+    await must('grammar', 'npm', ['run', '--silent', 'grammar']);
+  });
 }
 
 /** True when what `lay-out` needs is compiled and no source is newer. */
 export function layOutIsCompiled() {
-  return read(join(kept, 'compiled')) === newestChange(['core', 'contract', 'server']);
+  return read(join(kept, 'compiled')) === stateOfSources(COMPILED);
 }
 
 /**
  * @param {string} name
- * @param {string[]} folders whose sources count
+ * @param {string} state of what it is made from
  * @param {string[]} made what the work leaves behind
  * @param {() => Promise<void>} work
  */
-async function whenStale(name, folders, made, work) {
-  const newest = newestChange(folders);
+async function whenStale(name, state, made, work) {
   const stamp = join(kept, name);
-  const there = made.every((path) =>
-    path === 'dist'
-      ? folders.every((folder) => existsSync(join(root, folder, path)))
-      : existsSync(join(root, path)),
-  );
-  if (there && read(stamp) === newest) return;
+  if (made.every((path) => existsSync(join(root, path))) && read(stamp) === state) return;
   await work();
-  await write(stamp, newest);
+  await write(stamp, state);
+}
+
+/** The state of all sources of some packages, and of what builds them. @param {string[]} folders */
+function stateOfSources(folders) {
+  const configs = folders.flatMap((folder) =>
+    ['vite.config.mjs', 'chunks.mjs'].map((name) => `${folder}/${name}`),
+  );
+  const sources = folders.map((folder) => `${folder}/src`);
+  const there = configs.filter((path) => existsSync(join(root, path)));
+  return stateOf(['package-lock.json', ...sources, ...there]);
 }
 
 /**
- * Count, size and latest time of the sources and of what builds them: cheap to take, and different
- * after any change.
+ * Count, size and latest time of files: cheap to take, and different after any change.
  *
- * @param {string[]} folders
+ * @param {string[]} paths of files and folders
  */
-function newestChange(folders) {
+function stateOf(paths) {
   let [files, bytes, latest] = [0, 0, 0];
   const visit = (/** @type {string} */ path) => {
-    const { mtimeMs, size } = statSync(path);
-    if (!statSync(path).isDirectory()) {
-      files += 1;
-      bytes += size;
-      latest = Math.max(latest, mtimeMs);
+    const stat = statSync(path);
+    if (stat.isDirectory()) {
+      for (const entry of readdirSync(path)) visit(join(path, entry));
       return;
     }
-    for (const entry of readdirSync(path)) visit(join(path, entry));
+    files += 1;
+    bytes += stat.size;
+    latest = Math.max(latest, stat.mtimeMs);
   };
-  visit(join(root, 'package-lock.json'));
-  for (const folder of folders) {
-    visit(join(root, folder, 'src'));
-    for (const name of ['vite.config.mjs', 'chunks.mjs']) {
-      const config = join(root, folder, name);
-      if (existsSync(config)) visit(config);
-    }
-  }
+  for (const path of paths) visit(join(root, path));
   return `${files} ${bytes} ${latest}`;
 }
 

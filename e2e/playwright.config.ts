@@ -2,7 +2,27 @@ import { defineConfig } from '@playwright/test';
 
 const EVERY_BLOCK = 'every-block.spec.ts';
 
-/** Debian's Chromium, never a download of our own; kept from calling out. */
+/** Pages that are loaded anew: what optimises code for a long day takes more than it gives. */
+const NOT_OPTIMISED = '--js-flags=--no-maglev --no-turbofan';
+
+/** Debian's own, kept from calling out. @param length of what an errand does in it */
+function browserFor(length: 'a page' | 'a day') {
+  return {
+    executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      ...(length === 'a page' ? [NOT_OPTIMISED] : []),
+    ],
+  };
+}
+
+/** Every errand, in Debian's Chromium: never a download of our own. */
 export default defineConfig({
   testDir: 'src',
   // Generous: a busy machine is slow, and nothing here asserts a time.
@@ -17,6 +37,7 @@ export default defineConfig({
       name: 'every block',
       testMatch: EVERY_BLOCK,
       metadata: { demo: process.env.NADIR_HOUSE_ADDRESS },
+      use: { launchOptions: browserFor('a day') },
     },
     {
       name: 'errands',
@@ -32,19 +53,6 @@ export default defineConfig({
     actionTimeout: 30_000,
     // A trace of every step costs more than the step; asked for when one is needed.
     trace: process.env.NADIR_TRACE ? 'retain-on-failure' : 'off',
-    launchOptions: {
-      executablePath: process.env.NADIR_CHROMIUM ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        // Every page is loaded anew: what optimises code for a long day takes more than it gives.
-        '--js-flags=--no-maglev --no-turbofan',
-      ],
-    },
+    launchOptions: browserFor('a page'),
   },
 });

@@ -8,8 +8,16 @@ const HEADERS_MS = 10_000;
 /** How often Node looks for requests that take too long. */
 const LOOK_MS = 2000;
 
+/** The contract reads every body: what compiles schemas of routes is not loaded, and no route may have one. */
+function noSchemas(): never {
+  throw new Error('A route has a schema of its own; bodies are read by the contract.');
+}
+
 /** How much of a request is taken, and how long it may take to come. */
 export const serverOptions = {
+  schemaController: {
+    compilersFactory: { buildValidator: () => noSchemas, buildSerializer: () => noSchemas },
+  },
   bodyLimit: USUAL_BYTES,
   requestTimeout: REQUEST_MS,
   http: { headersTimeout: HEADERS_MS, connectionsCheckingInterval: LOOK_MS },
