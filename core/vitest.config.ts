@@ -24,6 +24,8 @@ export default defineProject({
     // A property draws hundreds of blocks: slow machines take minutes for what takes seconds.
     testTimeout: 300_000,
     isolate: false,
+    // Blocks are laid out by the thousand and gone at once: most are never copied on.
+    execArgv: ['--min-semi-space-size=64', '--max-semi-space-size=64', '--single-threaded-gc'],
     provide: { fuzzTimes: Number(process.env.NADIR_FUZZ_TIMES ?? 1) },
   },
 });
