@@ -3,7 +3,7 @@ const SHORT_AND_LONG =
   /^(\d+ ?[x×*] ?)\(([^()]+)\),? ?r ?[:=]? ?(\d[\d:]*(?: ?(?:s|min|'|"))?),? ?R ?[:=]? ?(\d[\d:]*(?: ?(?:s|min|'|"))?)$/;
 
 /** Ways to write that are plain on a blackboard, and how they are written here. */
-const WAYS: readonly (readonly [way: RegExp, here: string | ((whole: string) => string)])[] = [
+const WAYS: readonly (readonly [way: RegExp, here: string | ((...found: string[]) => string)])[] = [
   // 3 x (1k, 600, 400), 1000, 600, 400
   [
     /(?<![\d.,])(?:\d(?:\.\d)? ?km?|\d{3,4}(?: ?m)?)(?:(?:, ?| ?- ?)\d{3,4}(?: ?m)?){2,}(?![\d.,:a-z])/i,
@@ -52,14 +52,24 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((whole: string) => 
   ],
   // run/walk 30 min
   [/^(run\/walk|walk\/run) (\d+ ?(?:min|'))$/i, '$2 easy [$1]'],
-  // 3 x (4 x 400) 90 s/3 min
-  [/^(\d+ ?[x×*] ?\()(\d+ ?[x×*][^()]+)\),? (\d[^/]*)\/ ?(\d[^/]*)$/i, '$1$2, $3), $4'],
+  // 3 x (4 x 400) 90 s/3 min, 3 x (600, 400, 200) 90 s/4 min
+  [/^(\d+ ?[x×*] ?\()(\d+ ?[x×*,-][^()]+)\),? (\d[^/]*)\/ ?(\d[^/]*)$/i, '$1$2, $3), $4'],
   // 4 x 1k 10 cd
   [/(?<=[a-z\d)]) (?=\d+ ?(?:(?:km?|mi|mins?|m|') ?)?(?:cd|c\/d|cool[- ]?down)\b)/i, ', '],
   // 400s x 8, cruise 800s x 8 @ 5k
   [/^((?:[a-z]+ )*)(\d{3,4})['’]?s ?[x×*] ?(\d+)(?=$| ?[@,])/i, '$1$3 x $2 m'],
+  // 8 x (1 km @ MP / 1 km @ MP+20)
+  [/^(\d+ ?[x×*] ?)\((\d[^()/]*@[^()/]+?) ?\/ ?(\d[^()/]*@[^()/]+)\)/i, '$1($2, $3)'],
+  // alternating 1 km @ MP / 1 km @ MP+20 x 8, 8 x alternating 1 km @ MP, 1 km @ steady
+  [/^alternat(?:e|ing|ions?):? (\d[^/,;]*?) ?[/,;] ?(\d[^/,;]*?) ?[x×*] ?(\d+)$/i, '$3 x ($1, $2)'],
+  [/^(\d+ ?[x×*] ?)alternat(?:e|ing|ions?):? (\d[^/,;]*?) ?[/,;] ?(\d[^/,;]*)$/i, '$1($2, $3)'],
+  // 8 x 1 km alternating MP / steady
+  [
+    /^(\d+) ?[x×*] ?(\d[\d.]* ?[a-z]+) alternating (?:@ ?)?([^/@,;]+?) ?(?:\/|and) ?(?:@ ?)?([^/@,;]+)$/i,
+    inTurn,
+  ],
   // 4 x 1 km @ MP+20
-  [/(@ ?[a-z][a-z ]*?) ?([+-]) ?(\d+)(?=$|[,;)])/gi, '$1 $2 $3 s'],
+  [/(@ ?[a-z][a-z ]*?) ?([+-]) ?(\d+)(?=$|[,;)]| ?[x×*/])/gi, '$1 $2 $3 s'],
   // 5 x 6 min (3 @ 10k, 3 @ 5k), 2 min
   [
     /^(\d+ ?[x×*] ?)\d+ ?(km?|mi|mins?|m|') ?\((\d+) ?(@[^,;()]+)[,;] ?(\d+) ?(@[^,;()]+)\)/i,
@@ -111,14 +121,16 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((whole: string) => 
   [/,? (?:with|w\/) ?full (?:recovery|recoveries|rec|rest)\b/i, ' [full recovery]'],
 ];
 
-/** A line in the words of this place: all the ways that are in it at once, and one by one. */
+/** A line in the words of this place: all the ways that are in it at once, one by one, and what those come to. */
 export function restated(text: string): string[] {
   const ways = WAYS.filter(([way]) => text.search(way) >= 0);
   const rewrite = (line: string, [way, here]: (typeof WAYS)[number]) =>
     typeof here === 'string' ? line.replace(way, here) : line.replace(way, here);
   const all = ways.reduce(rewrite, text);
   const each = ways.map((way) => rewrite(text, way));
-  return (ways.length > 1 ? [all, ...each] : each)
+  // What one way has made plain, another goes on with.
+  const further = WAYS.reduce(rewrite, text);
+  return [...new Set([all, ...each, further])]
     .map((line) => line.replace(/ +([,)])/g, '$1'))
     .filter((line) => line !== text);
 }
@@ -127,6 +139,12 @@ export function restated(text: string): string[] {
 function inItsUnit(row: string): string {
   const unit = /[a-z]+/i.exec(row)?.[0] ?? '';
   return `${(row.match(/\d+(?:\.\d)?/g) ?? []).join('-')} ${unit.toLowerCase() === 'k' ? 'km' : unit}`;
+}
+
+/** 8 x 1 km alternating MP / steady: each pace in turn, so many times altogether. */
+function inTurn(whole: string, count: string, amount: string, one: string, other: string): string {
+  const pairs = Number(count) / 2;
+  return Number.isInteger(pairs) ? `${pairs} x (${amount} @ ${one}, ${amount} @ ${other})` : whole;
 }
 
 /** 400/300/200 x 3: a row of metres so many times. */

@@ -125,6 +125,7 @@ describe('shorthand', () => {
     ['tempo 8', 7, /Did you mean “tempo 8 km”\?/],
     ['swim 30', 6, /Did you mean “swim 30 min”\?/],
     ['pyramid 1-2-3-2-1', 9, /Did you mean “pyramid 1-2-3-2-1 min”\?/],
+    ['7 x 1k alternating MP / steady', 25, /found “steady”/],
     ['6 x hill sprints', 5, /Did you mean “6 x 10 s hill sprints”\?/],
     ['10-8 km easy', 1, /10-8 is not a range/],
     ['', 1, /expected/],
@@ -264,6 +265,15 @@ describe('shorthand', () => {
     ['4 or XT', '4 km [or XT]'],
     ['4M + 4 strides', '4 mi + 4 x 100 m strides'],
     ['run/walk 30 min', '30 min easy [run/walk]'],
+    ['8 x (1k @ MP / 1k @ MP+20)', '8 x (1k @ MP, 1k @ MP + 20 s)'],
+    ['alternating 1k @ MP / 1k @ MP+20 x 8', '8 x (1k @ MP, 1k @ MP + 20 s)'],
+    ['1k @ MP+20 x 5', '5 x 1k @ MP + 20 s'],
+    ['8 x alternating 1k @ MP, 1k @ steady', '8 x (1k @ MP, 1k @ steady)'],
+    ['8 x 1k alternating MP / steady', '4 x (1k @ MP, 1k @ steady)'],
+    ['3 x (600, 400, 200) 90s / 4min', '3 x (600-400-200 m, 90s), 4min'],
+    ['shakeout 20 + 4 strides', 'shakeout 20 min + 4 x 100 m strides'],
+    ['20 shake-out', '20 min shake-out'],
+    ['shakeout 4', 'shakeout 4 km'],
   ])('offers for “%s” what may be meant: %s', (text, meant) => {
     const found = readTyped(text, 'km');
     expect(found.ok ? text : found.problem.suggestion).toBe(meant);

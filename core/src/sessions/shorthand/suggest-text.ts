@@ -218,9 +218,9 @@ function unitsOfReps(number: number, before: string): string[] | undefined {
 /** 2 CD, 3 easy: what is run around repetitions is no recovery. */
 const AROUND = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm|easy)\b/i;
 
-/** 15 wu, cd 10: further than anyone warms up in km. */
-const WARMED = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm)\b/i;
-const WARMING = /\b(?:cd|c\/d|cool[- ]?down|cool|wu|w\/u|warm[- ]?up|warm)\s*$/i;
+/** 15 wu, cd 10, shake-out 20: further than anyone warms up, or shakes their legs out, in km. */
+const WARMED = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm|shake-?out)\b/i;
+const WARMING = /\b(?:cd|c\/d|cool[- ]?down|cool|wu|w\/u|warm[- ]?up|warm|shake-?out)\s*$/i;
 const MOST_WARMING = 5;
 
 /** What is not run, or run hard in one go: its length is said in minutes. */
