@@ -47,7 +47,7 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((...found: string[]
   [/([x×*] ?\d{3,4})(?: ?m)? ?\((\d\d(?:-\d\d)?) ?(?:s|secs?|")\)(?= off \d)/i, '$1 m in $2'],
   // 4 mile tempo with 2 mile w/u and c/d
   [
-    /^(.+?)(?:,| with| w\/| ?\+) ?(\d+(?:\.\d)? ?(?:km?|miles?|mi|mins?|m|')) ?(w\/u|wu|warm[- ]?up) ?(?:and|&|\+|\/) ?(c\/d|cd|cool[- ]?down|warm[- ]?down)$/i,
+    /^(.+?)(?:,| with| w\/| w(?= )| ?\+) ?(\d+(?:\.\d)? ?(?:km?|miles?|mi|mins?|m|')) ?(w\/u|wu|warm[- ]?up) ?(?:and|&|\+|\/) ?(c\/d|cd|cool[- ]?down|warm[- ]?down)$/i,
     '$2 $3; $1; $2 $4',
   ],
   // run/walk 30 min
@@ -117,6 +117,8 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((...found: string[]
   [/^\d+ ?(?:km|mi|min) progression(?: run)?: ?(?=\d)/i, ''],
   // over/under 6 x (2 min @ threshold, 1 min @ steady)
   [/^([a-z]+)\/([a-z]+):? (?=\d+ ?[x×*])/i, '$1-$2: '],
+  // off or 5 easy
+  [/^(off|rest) or (\d.*)$/i, '$2 [or $1]'],
   // 8 x 20 s strides with full recovery
   [/,? (?:with|w\/) ?full (?:recovery|recoveries|rec|rest)\b/i, ' [full recovery]'],
 ];
