@@ -90,6 +90,8 @@ const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
   [/^(.*\S) w (\d.*)$/i, '$1, $2'],
   // 2 km wu, 3 x 2 km @ HM w 3' jog, 2 km cd
   [/^(.*\S) w$/i, '$1,'],
+  // 6 km @ MP-10
+  [/^([a-z][a-z ]*?) ?- ?(\d{2,3})$/i, '$1 - $2 s'],
   // 6 km easy or rest
   [/^(.*\S) or (rest|off)$/i, '$1 [or $2]'],
   // 4 miles or XT

@@ -15,6 +15,11 @@ const WAYS: readonly (readonly [way: RegExp, here: string | ((...found: string[]
   [/^(\d+) sets of (\d[^@;()]*)$/i, '$1 x ($2)'],
   // 3 x (5 x 300 m) r 60 R 3
   [SHORT_AND_LONG, '$1($2, $3 rest), $4 rest'],
+  // 4 x 4 x 400 @ 3k r60 R4
+  [
+    /^(\d+ ?[x×*] ?)(\d+ ?[x×*][^();]*?),? r ?[:=]? ?(\d[\d:]*),? R ?[:=]? ?(\d[\d:]*)$/,
+    '$1($2, $3 rest), $4 rest',
+  ],
   // pool run 45 min: 10 x 1 min hard, 1 min easy
   [/^(bike|swim|pool run|elliptical|rowing) (\d+ ?min): /i, '$2 $1: '],
   // Fartlek 40 min: 10 x 1 min on, 1 min off

@@ -283,6 +283,8 @@ describe('shorthand', () => {
     ['5 x (400 m @ mile, 60 s, 200 m, 3:00)', '5 x (400 m @ mile, 60 s rest, 200 m, 3:00)'],
     ['4 x (1 min, 2 min, 3 min)', '4 x (1 min, 2 min, 3 min)'],
     ['3 x (4 x 400 m @ 5k, 60 s), 3 min', '3 x (4 x 400 m @ 5k, 60 s), 3 min'],
+    ['6 km @ MP-10', '6 km @ MP - 10 s'],
+    ['4x4x400 @ 3k r60 R4', '4x(4x400 m @ 3k, 60 s rest), 4 min rest'],
     ['10k tempo w 2k wu/cd', '2k wu; 10k tempo; 2k cd'],
     ['off or 5 easy', '5 km easy [or off]'],
     ["2k wu, 3 x 2k @ HM w 3' jog, 2k cd", "2k wu, 3 x 2k @ HM, 3' jog, 2k cd"],
