@@ -149,9 +149,11 @@ function inItsUnit(row: string): string {
 }
 
 /** 8 x 1 km alternating MP / steady: each pace in turn, so many times altogether. */
-function inTurn(whole: string, count: string, amount: string, one: string, other: string): string {
+function inTurn(whole: string, ...found: readonly string[]): string {
+  const [count, amount = '', one = '', other = ''] = found;
   const pairs = Number(count) / 2;
-  return Number.isInteger(pairs) ? `${pairs} x (${amount} @ ${one}, ${amount} @ ${other})` : whole;
+  const inTurns = `${pairs} x (${amount} @ ${one}, ${amount} @ ${other})`;
+  return Number.isInteger(pairs) ? inTurns : whole;
 }
 
 /** 400/300/200 x 3: a row of metres so many times. */
