@@ -45,10 +45,10 @@ function slipsIn(text: string, parts: Part[], usual?: SessionUnit): ReadSession 
     return asked(`“${name}” is not a pace`, meant);
   const perUnit = quickerThanAnyone(text, parts);
   if (perUnit !== undefined && readSession(perUnit, usual).ok)
-    return asked(`“${text}” reads as a time for each, quicker than anyone runs`, perUnit);
+    return asked('For each that is quicker than anyone runs', perUnit);
   const rested = text.replace(BARE_REST, '$1 rest');
   if (rested !== text && parts.some(runsItsRest) && readSession(rested, usual).ok)
-    return asked(`“${text}” reads as running between what is fast`, rested);
+    return asked('The rest in brackets reads as running', rested);
   const slip = parts.map(slipIn).find(Boolean);
   if (slip === undefined) return undefined;
   const suggestion = text.replace(METRES, (whole, figure: string) => {
