@@ -1,7 +1,7 @@
-import { metresOf, secondsOf } from './amounts.js';
 import { mentionsIn } from './mentions.js';
+import { quickerThanAnyone, withRests } from './not-meant.js';
 import { type ReadSession, readSession, type SessionProblem } from './parse-session.js';
-import type { Part, Piece, SessionAmount, SessionUnit } from './session.js';
+import type { Part, SessionAmount, SessionUnit } from './session.js';
 
 /** Metres that nobody runs by themselves: behind so few an m is a minute on many a blackboard, behind fewer a mile. */
 const FEWEST_METRES = 60;
@@ -46,8 +46,8 @@ function slipsIn(text: string, parts: Part[], usual?: SessionUnit): ReadSession 
   const perUnit = quickerThanAnyone(text, parts);
   if (perUnit !== undefined && readSession(perUnit, usual).ok)
     return asked('For each that is quicker than anyone runs', perUnit);
-  const rested = text.replace(BARE_REST, '$1 rest');
-  if (rested !== text && parts.some(runsItsRest) && readSession(rested, usual).ok)
+  const rested = withRests(text, parts);
+  if (rested !== undefined && readSession(rested, usual).ok)
     return asked('The rest in brackets reads as running', rested);
   const slip = parts.map(slipIn).find(Boolean);
   if (slip === undefined) return undefined;
@@ -111,47 +111,6 @@ function slipOfName(text: string, parts: Part[]): [name: string, meant: string] 
       return [name, text.replace(name, name.replace(...found)).replace(/@ ?(?=[a-z])/, '')];
   }
   return undefined;
-}
-
-/** Seconds per km that nobody holds over a repetition of so many metres or more: 4 x 2 km @ 3:40 is a pace. */
-const QUICKEST = [
-  { from: 2000, pace: 150 },
-  { from: 1000, pace: 132 },
-];
-const CLOCK = /(@ ?\d{1,2}:\d\d(?:-\d{1,2}:\d\d)?)(?! ?\/|[\d:-])/g;
-
-/** A text with its clocks as paces of a kilometre or mile, where one is no time for a whole repetition. */
-function quickerThanAnyone(text: string, parts: readonly Part[]): string | undefined {
-  const piece = piecesIn(parts).find(({ amount, target }) => {
-    const metres = metresOf(amount) ?? 0;
-    const quickest = QUICKEST.find(({ from }) => metres >= from)?.pace ?? 0;
-    return target?.kind === 'each' && (target.seconds / metres) * 1000 < quickest;
-  });
-  if (!piece) return undefined;
-  const unit = 'unit' in piece.amount && piece.amount.unit === 'mi' ? 'mi' : 'km';
-  return text.replace(CLOCK, `$1 /${unit}`);
-}
-
-/** 3 x (1 km @ 5k, 90 s): what stands alone behind something at a pace is no running. */
-const BARE_REST = /(?<=\([^()]*@[^(),;]*, ?)(\d+ ?(?:s|secs?|mins?|'|")|\d:\d\d)(?= ?[,)])/gi;
-/** Seconds of it, at most. */
-const LONGEST_REST = 300;
-
-function runsItsRest(part: Part): boolean {
-  if (part.kind !== 'set') return false;
-  return part.parts.some((each, index) => {
-    const [before] = piecesIn(part.parts.slice(index - 1, index));
-    if (each.kind !== 'run' || each.piece.target || !before?.target) return false;
-    const seconds = secondsOf(each.piece.amount);
-    return seconds > 0 && seconds <= LONGEST_REST;
-  });
-}
-
-function piecesIn(parts: readonly Part[]): Piece[] {
-  return parts.flatMap((part) => {
-    if (part.kind === 'run' || part.kind === 'repeat') return [part.piece];
-    return part.kind === 'set' || part.kind === 'including' ? piecesIn(part.parts) : [];
-  });
 }
 
 function asked(what: string, suggestion: string): ReadSession {
