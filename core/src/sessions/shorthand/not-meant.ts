@@ -6,18 +6,24 @@ const QUICKEST = [
   { from: 2000, pace: 150 },
   { from: 1000, pace: 132 },
 ];
-const CLOCK = /(@ ?\d{1,2}:\d\d(?:-\d{1,2}:\d\d)?)(?! ?\/|[\d:-])/g;
+const CLOCK = /(?:@|\bin) ?((\d{1,2}):(\d\d)(?:-\d{1,2}:\d\d)?)(?! ?\/|[\d:-])/g;
 
-/** A text with its clocks as paces of a kilometre or mile, where one is no time for a whole repetition. */
+/** A text with such times as paces of a kilometre or mile, where one is no time for a whole repetition. */
 export function quickerThanAnyone(text: string, parts: readonly Part[]): string | undefined {
-  const piece = piecesIn(parts).find(({ amount, target }) => {
-    const metres = metresOf(amount) ?? 0;
-    const quickest = QUICKEST.find(({ from }) => metres >= from)?.pace ?? 0;
-    return target?.kind === 'each' && (target.seconds / metres) * 1000 < quickest;
+  const units = new Map(piecesIn(parts).flatMap(tooQuick));
+  const meant = text.replace(CLOCK, (whole, ...[clock, minutes, seconds]: string[]) => {
+    const unit = units.get(60 * Number(minutes) + Number(seconds));
+    return unit === undefined ? whole : `@ ${clock} /${unit}`;
   });
-  if (!piece) return undefined;
-  const unit = 'unit' in piece.amount && piece.amount.unit === 'mi' ? 'mi' : 'km';
-  return text.replace(CLOCK, `$1 /${unit}`);
+  return meant === text ? undefined : meant;
+}
+
+/** The seconds of a piece that nobody runs in them, and the unit that they are meant for. */
+function tooQuick({ amount, target }: Piece): [seconds: number, unit: 'km' | 'mi'][] {
+  const metres = metresOf(amount) ?? 0;
+  const quickest = QUICKEST.find(({ from }) => metres >= from)?.pace ?? 0;
+  if (target?.kind !== 'each' || (target.seconds / metres) * 1000 >= quickest) return [];
+  return [[target.seconds, 'unit' in amount && amount.unit === 'mi' ? 'mi' : 'km']];
 }
 
 /** 3 x (1 km @ 5k, 90 s): what stands alone behind something at a pace is no running. */

@@ -45,7 +45,7 @@ function slipsIn(text: string, parts: Part[], usual?: SessionUnit): ReadSession 
     return asked(`“${name}” is not a pace`, meant);
   const perUnit = quickerThanAnyone(text, parts);
   if (perUnit !== undefined && readSession(perUnit, usual).ok)
-    return asked('For each that is quicker than anyone runs', perUnit);
+    return asked('Nobody runs that far in that time', perUnit);
   const rested = withRests(text, parts);
   if (rested !== undefined && readSession(rested, usual).ok)
     return asked('The rest in brackets reads as running', rested);
