@@ -35,7 +35,17 @@ function readsOtherwise(text: string, usual?: SessionUnit): ReadSession | undefi
   const row = text.replace(ROW, inARow);
   if (row !== text && readSession(row, usual).ok)
     return asked(`“${text}” reads as runs one by one`, row);
+  const hour = AN_HOUR.exec(text);
+  if (hour) return asked(`“${text}” reads as words`, anHour(hour));
   return undefined;
+}
+
+/** An easy hour, easy for half an hour, hour run: an amount in words. */
+const AN_HOUR =
+  /^(?:an? )?(?:(easy|steady)(?: run)? )?(?:for )?(?:an? )?(half[ -](?:an )?)?hour(?: (easy|steady))?(?: (?:run|jog))?$/i;
+
+function anHour([, before, half, behind]: RegExpExecArray): string {
+  return [half === undefined ? '60 min' : '30 min', before ?? behind ?? ''].join(' ').trimEnd();
 }
 
 /** A name that is none, or metres that nobody runs. */

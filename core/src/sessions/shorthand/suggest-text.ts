@@ -170,7 +170,7 @@ function inWords(whole: string, ...groups: readonly (string | undefined)[]): str
 
 /** A number that says nothing of what it counts. */
 const BARE =
-  /(?<![\d:.,a-wyz]|[@+]\s*)\d+(?:[.,]\d+)?(?![\d:'′"″%]|[.,]\d|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?)\b)/gi;
+  /(?<![\d:.,a-wyz]|[@+]\s*|\bRPE\s*)\d+(?:[.,]\d+)?(?![\d:'′"″%]|[.,]\d|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?|bpm)\b)/gi;
 
 /** Hills x 10: so many of them. */
 const SO_MANY = /[a-z]\s*[x×*]\s*$/i;
@@ -232,6 +232,8 @@ const LEAST_MINUTES_IN_ONE_GO = 15;
 
 /** Pyramid 1-2-3-2-1: rungs of minutes. */
 const RUNGS = /(?:\b\d\s*-\s*){2,}$/;
+/** 30-20-10: rungs of seconds. */
+const RUNGS_OF_SECONDS = /(?:\b\d\d\s*-\s*){2,}$/;
 
 /** True where nobody would mean kilometres. */
 function isInMinutes(number: number, before: string, behind: string): boolean {
@@ -249,6 +251,7 @@ function unitsFor(
   { before, behind }: { before: string; behind: string },
   usual: SessionUnit | undefined,
 ): string[] {
+  if (number < 100 && RUNGS_OF_SECONDS.test(before)) return ['s', 'min'];
   const short = AROUND.test(behind) ? undefined : unitsOfReps(number, before);
   if (short) return short;
   if (isInMinutes(number, before, behind)) return ['min', 'km'];

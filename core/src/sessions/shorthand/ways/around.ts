@@ -1,0 +1,36 @@
+import type { Way } from './way.js';
+
+/** What stands around the work: warm-up, cool-down, parts, words. */
+export const around: readonly Way[] = [
+  // 2E + 4T + 2E
+  [/ ?\+ ?(?=\d+[a-z]\b)/gi, '; '],
+  // pool run 45 min: 10 x 1 min hard, 1 min easy
+  [/^(bike|swim|pool run|elliptical|rowing) (\d+ ?min): /i, '$2 $1: '],
+  // Fartlek 40 min: 10 x 1 min on, 1 min off
+  [
+    /^(?!.*\b(?:bike|swim|pool run|elliptical|rowing)\b)((?:[a-z]+ )*\d+ ?(?:km|mi|min)[^:;,@]*): (?=\d+ ?[x×*])/i,
+    '$1 including ',
+  ],
+  // 4 mile tempo with 2 mile w/u and c/d
+  [
+    /^(.+?)(?:,| with| w\/| w(?= )| ?\+) ?(\d+(?:\.\d)? ?(?:km?|miles?|mi|mins?|m|')) ?(w\/u|wu|warm[- ]?up) ?(?:and|&|\+|\/) ?(c\/d|cd|cool[- ]?down|warm[- ]?down)$/i,
+    '$2 $3; $1; $2 $4',
+  ],
+  // run/walk 30 min
+  [/^(run\/walk|walk\/run) (\d+ ?(?:min|'))$/i, '$2 easy [$1]'],
+  // 4 x 1k 10 cd
+  [/(?<=[a-z\d)]) (?=\d+ ?(?:(?:km?|mi|mins?|m|') ?)?(?:cd|c\/d|cool[- ]?down)\b)/i, ', '],
+  // 5 x 1000 m at 10k pace (7 total)
+  [/^(.+?) \((\d+(?:\.\d+)? ?(?:km|k|miles?|mi|min)?) (?:total|in all|all in)\)$/i, '$2 with $1'],
+  // WU/CD + 5 x 1 km, 5 x 1 km + WU/CD
+  [/^WU\/CD(?: ?[+,;&]| with)? ?(.+)$/i, 'WU; $1; CD'],
+  [/^(.+?) ?[+,;&] ?WU\/CD$/i, 'WU; $1; CD'],
+  // 5 km @ marathon - 5 km @ half
+  [/(@ ?[a-z\d][^;,@]*?) [-–—] (?=\d+(?:\.\d+)? ?(?:km?|mi|m|min) ?@)/i, '$1; '],
+  // 12 km progression: 4 easy, 4 steady, 4 tempo
+  [/^\d+ ?(?:km|mi|min) progression(?: run)?: ?(?=\d)/i, ''],
+  // over/under 6 x (2 min @ threshold, 1 min @ steady)
+  [/^([a-z]+)\/([a-z]+):? (?=\d+ ?[x×*])/i, '$1-$2: '],
+  // off or 5 easy
+  [/^(off|rest) or (\d.*)$/i, '$2 [or $1]'],
+];
