@@ -14,6 +14,11 @@ export function refuseLoose(typed: string, measure: Measure): Refused | undefine
     const problem = `“${typed}” does not say how often it is run. Write the repetitions with it, such as 8 x ${typed.slice(0, -1)} m.`;
     return { ok: false, problem };
   }
+  const { run } = RUN_OR_REST.map((way) => way.exec(typed)?.groups).find(Boolean) ?? {};
+  if (run !== undefined) {
+    const problem = `“${typed}”: a day is a run or a rest. Write the run, and in brackets that it may be left out.`;
+    return { ok: false, problem, suggestion: `${run.trim()} [or rest]` };
+  }
   if (RESTS.test(typed)) {
     const problem = `“${typed}”: a rest day holds nothing else. Write “rest”, or what is run.`;
     return { ok: false, problem, suggestion: 'rest' };
@@ -33,8 +38,11 @@ const WORD = /[\p{L}\d]/u;
 /** `400s`: repetitions of so many metres, and no run of so many seconds. */
 const REPS_ALONE = /^[1-9]\d{2,3}s$/i;
 
-/** `rest (travel)`, `off - holiday`, `rest or 5 easy`. */
-const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?(?:[-–—:,/(]|or\b)|\bor (?:rest|off)$/i;
+/** `rest or 5 easy`, `5 easy or off`. */
+const RUN_OR_REST = [/^(?:rest|off) or (?<run>.*\d.*)$/i, /^(?<run>.*\d.*) or (?:rest|off)$/i];
+
+/** `rest (travel)`, `off - holiday`. */
+const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?[-–—:,/(]/i;
 
 /** `AM 4 easy, PM 6 x 1 km`. */
 const TWO_PARTS = /\bam\b.*\bpm\b/i;

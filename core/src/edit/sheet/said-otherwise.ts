@@ -24,10 +24,10 @@ function waysIn(unit: string): readonly Way[] {
     way(`(${amount}) ${LONG}(?=,? (?:last|first|the|with|w/|inc|\\())`, '$1'),
     // Run 10 km
     way('run:? (?=\\d)', ''),
-    // 8 am, 6 pm; AM: 8 easy PM: 6 easy; 8/6: two runs.
+    // 8 am, 6 pm; AM: 8 easy PM: 6 easy; 8/6, 8 & 6: two runs.
     way(`(?:double:? )?${run} ?am[,;]? ?(?:and |& ?|\\+ ?|/ ?)?${run} ?pm$`, '$1+$2'),
     way(`(?:double:? )?am:? ${run}[,;]? ?(?:/ ?)?pm:? ${run}$`, '$1+$2'),
-    way(`${run} ?/ ?${run}$`, '$1+$2'),
+    way(`${run}(?: ?[/&] ?| and )${run}$`, '$1+$2'),
     // Double: 8+6
     way('double:? (?=\\d)', ''),
     // 1:15 easy is an hour and a quarter.

@@ -98,6 +98,8 @@ describe('a day as it is typed', () => {
     ['double 8+6', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
     ['AM: 8 easy PM: 6 easy', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
     ['8/6', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
+    ['8 & 6', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
+    ['8 and 6', { kind: 'amount', amount: 14_000, firstRun: 8000 }],
     ['XT 45 min', { kind: 'cross', cross: 'bike', time: 2700 }],
     ['cross train: 40 min swim', { kind: 'cross', cross: 'swim', time: 2400 }],
     ['1:15 easy', { kind: 'session', text: '1 h 15 min easy' }],
@@ -233,8 +235,13 @@ describe('a day as it is typed', () => {
     expect(readDay('?', km, paces)).toMatchObject({
       problem: expect.stringMatching(/“\?” does not say how much is run/) as string,
     });
-    for (const text of ['travel', 'rest (travel)', 'off - holiday', '5 easy or rest']) {
+    for (const text of ['travel', 'rest (travel)', 'off - holiday']) {
       expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: 'rest' });
+    }
+    for (const text of ['5 easy or rest', 'off or 5 easy']) {
+      const suggestion = '5 easy [or rest]';
+      expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion });
+      expect(readDay(suggestion, km, paces)).toMatchObject({ ok: true });
     }
   });
 

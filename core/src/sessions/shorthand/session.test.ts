@@ -328,6 +328,8 @@ describe('shorthand', () => {
     ["45' RPE 3", "45' @ RPE 3"],
     ['10 km easy HR 140-150', '10 km easy @ 140-150 bpm'],
     ['10 km easy 140-150 bpm', '10 km easy @ 140-150 bpm'],
+    ['E8', '8 km E'],
+    ['VO2max 5x1k, 3 min', '5x1k, 3 min [VO2max]'],
     ['an easy hour', '60 min easy'],
     ['steady for half an hour', '30 min steady'],
     ['hour run', '60 min'],

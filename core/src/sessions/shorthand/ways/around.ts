@@ -31,6 +31,8 @@ export const around: readonly Way[] = [
   [/^\d+ ?(?:km|mi|min) progression(?: run)?: ?(?=\d)/i, ''],
   // over/under 6 x (2 min @ threshold, 1 min @ steady)
   [/^([a-z]+)\/([a-z]+):? (?=\d+ ?[x×*])/i, '$1-$2: '],
+  // VO2max 5 x 1 km, 3 min
+  [/^(VO2(?: ?max)?):?,? (\d.*)$/i, '$2 [$1]'],
   // off or 5 easy
   [/^(off|rest) or (\d.*)$/i, '$2 [or $1]'],
 ];
