@@ -101,18 +101,21 @@ function numbersAt(row: readonly string[], weekStartsOn: Weekday): DaysAcross | 
   return isWhole ? { at, days } : undefined;
 }
 
-/** `M T W T F S S`, in whatever order a week begins. */
+/** `M T W T F S S`, `M T W Th F Sa Su`: days cut short, in whatever order a week begins. */
 function initialsAt(row: readonly string[]): DaysAcross | undefined {
-  const letters = row.map((cell) => cell.trim().toLowerCase());
+  const words = row.map(wordsOf);
   for (const first of weekdays) {
     const days = weekdaysFrom(first);
-    const wanted = days.map((day) => day.charAt(0));
-    const at = letters.findIndex((_, index) =>
-      wanted.every((letter, place) => letters[index + place] === letter),
+    const at = words.findIndex((_, index) =>
+      days.every((day, place) => isCutShort(words[index + place], day)),
     );
     if (at >= 0) return { at, days };
   }
   return undefined;
+}
+
+function isCutShort(word: string | undefined, day: Weekday): boolean {
+  return word !== undefined && word !== '' && (day.startsWith(word) || headOf(word) === day);
 }
 
 /** What the columns under a row of headings hold, each once; undefined where none is known. */

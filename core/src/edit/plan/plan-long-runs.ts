@@ -79,12 +79,19 @@ const LONGER_THAN_ANY = 10_000;
 /** A kilometre or a mile takes about so long. */
 const MINUTES = 6;
 
-/** About how long is run, by the figure a cell begins with; repetitions and cross-training are none. */
+/** `XT 45`, `Yoga 60 min`: not run. */
+const NOT_RUN =
+  /^(?:xt|x-?train|cross|bike|ride|cycl|spin|swim|pool|aqua|row|ellip|walk|hike|gym|strength|core|yoga|pilates)/i;
+/** `6 x 800 m`, `45 min XT`, `60 min easy bike`: neither. */
+const NO_LENGTH =
+  /^ ?(?:x|m\b)|pool|bike|ride|swim|^ ?(?:min\w*|[’'′])? ?(?:cross|ellip|gym|hike|row|walk|yoga)/i;
+
+/** About how long is run, by the figure a cell begins with. */
 function minutesIn(text: string, byTime: boolean): number | undefined {
   const raced = racedAlone(text);
   if (raced) return (MINUTES * raced.distance) / 1000;
   const [, figure, rest = ''] = /^(?:[a-z:-]+ )*(\d+(?:[.,]\d+)?)(.*)$/i.exec(text.trim()) ?? [];
-  if (figure === undefined || /^ ?(?:x|m\b)|pool|bike|ride|swim/i.test(rest)) return undefined;
+  if (figure === undefined || NOT_RUN.test(text.trim()) || NO_LENGTH.test(rest)) return undefined;
   const called = CALLED_LONG.test(text) && !NOT_LONG.test(text) ? LONGER_THAN_ANY : 0;
   const number = Number(figure.replace(',', '.'));
   return called + (minutesOf(number, rest) ?? (byTime ? number : MINUTES * number));

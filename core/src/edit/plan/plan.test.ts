@@ -105,6 +105,16 @@ describe('a coach’s table', () => {
       ],
       ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'],
     ],
+    [
+      [
+        ['Wk', 'M', 'T', 'W', 'Th', 'F', 'Sa', 'Su', 'Miles'],
+        ['1', '5', '6', '7', '5', 'off', '4', '10', '37'],
+      ],
+      [
+        ...['week', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'],
+        'volume',
+      ],
+    ],
     // A week that begins on Sunday, after a column of its own.
     [
       [
@@ -690,6 +700,16 @@ describe('the long runs of a plan', () => {
     expect(longRunOn('16', '1:30')).toBe('tuesday');
     expect(longRunOn('16', 'Long run 90 min')).toBe('sunday');
     expect(longRunOn('medium-long 18', 'LR 16')).toBe('sunday');
+    for (const beside of [
+      'XT 45',
+      'Yoga 60 min',
+      '45 min XT',
+      "60' gym",
+      'bike 90',
+      '120 min hike',
+    ])
+      expect([beside, longRunOn(beside, '13 last 3 @ HMP')]).toEqual([beside, 'sunday']);
+    expect(longRunOn('18 + core', '16')).toBe('tuesday');
     const byTime = longRunsOf(
       [
         { kind: 'day', date: '2027-03-02', text: '60' },

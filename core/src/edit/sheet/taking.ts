@@ -256,7 +256,7 @@ export class Taking {
     const long = role === 'long' ? this.weekOf(date) : undefined;
     if (long !== undefined) {
       if (firstRun !== undefined)
-        return refuse('A long run is run in one. Write its length alone.');
+        return refuse(`${dayWords(date)}: a long run is run in one. Write its length alone.`);
       if (amount === 0) return refuse(`The long run of ${dayWords(date)} cannot be nothing.`);
       this.pin(long, 'longRun', amount);
       this.write(date, { session: undefined, swap: undefined });
@@ -270,7 +270,9 @@ export class Taking {
 
   private takeRole({ date, role }: Day, wanted: PatternRole): Taken {
     if (role !== wanted && (role === 'long' || wanted === 'long')) {
-      return refuse('The long run is moved in the Week view, where it takes its week with it.');
+      return refuse(
+        `${dayWords(date)}: the long run is moved in the Week view, where it takes its week with it.`,
+      );
     }
     const plain = { amount: undefined, session: undefined, swap: undefined, follow: undefined };
     this.write(date, { ...plain, crossTime: undefined, role: wanted });

@@ -170,7 +170,7 @@ function inWords(whole: string, ...groups: readonly (string | undefined)[]): str
 
 /** A number that says nothing of what it counts. */
 const BARE =
-  /(?<![\d:.,a-wyz]|[@+]\s*|\bRPE\s*)\d+(?:[.,]\d+)?(?![\d:'′"″%]|[.,]\d|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?|bpm)\b)/gi;
+  /(?<![\d:.,a-wyz]|@\s*|[a-z]\+|@[^;,+]*\+\s*|\bRPE\s*)\d+(?:[.,]\d+)?(?![\d:'′"″%]|[.,]\d|\s*[-–/x×*]|\s+to\s+\d|\s*(?:k|kms?|mi|miles?|m|min|mins|minutes?|s|secs?|h|hrs?|hours?|bpm)\b)/gi;
 
 /** Hills x 10: so many of them. */
 const SO_MANY = /[a-z]\s*[x×*]\s*$/i;
@@ -222,12 +222,15 @@ const AROUND = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm|easy)\b/i;
 const WARMED = /^\s*(?:cd|c\/d|cool|wu|w\/u|warm|shake-?out)\b/i;
 const WARMING = /\b(?:cd|c\/d|cool[- ]?down|cool|wu|w\/u|warm[- ]?up|warm|shake-?out)\s*$/i;
 const MOST_WARMING = 5;
+const MILES = /\d ?mi(?!n)/i;
+const WARMED_UP_IN = /\d ?(km?|mi(?:les?)?|mins?|m|')\s*(?:wu|w\/u|warm)/i;
 
 /** What is not run, or run hard in one go: its length is said in minutes. */
 const IN_MINUTES =
   /\b(?:swim|bike|cycle|row|rowing|walk|elliptical|pool run|gym|core|strength)\s*$/i;
 const IN_ONE_GO = /\b(?:tempo|threshold|fartlek)(?: run)?\s*$/i;
 const OF_MINUTES = /^\s*fartlek\b/i;
+const HARD = /^\s*(?:tempo|threshold)\b/i;
 const LEAST_MINUTES_IN_ONE_GO = 15;
 
 /** Pyramid 1-2-3-2-1: rungs of minutes. */
@@ -241,8 +244,23 @@ function isInMinutes(number: number, before: string, behind: string): boolean {
   return (
     IN_MINUTES.test(before) ||
     (isLong && (IN_ONE_GO.test(before) || OF_MINUTES.test(behind))) ||
+    (isLong && HARD.test(behind) && WARMED_UP_IN.test(before)) ||
     (number < 10 && RUNGS.test(before))
   );
+}
+
+/** 2 mi wu, 20 min tempo, 2 cd: both ends are in one unit, and what is between says nothing of it. */
+function unitsAround(
+  number: number,
+  { before, behind }: { before: string; behind: string },
+  usual: SessionUnit | undefined,
+): string[] {
+  const [, warmed = ''] = WARMED_UP_IN.exec(before) ?? [];
+  if (number > MOST_WARMING) return ['min', 'km'];
+  if (/^mi(?!n)/i.test(warmed)) return ['mi', 'min'];
+  if (/^k/i.test(warmed)) return ['km', 'min'];
+  if (warmed !== '') return ['min', 'km'];
+  return [...new Set([usual ?? (MILES.test(before + behind) ? 'mi' : 'km'), 'min'])];
 }
 
 /** Units that a number may be in, the likeliest first: what the amount before it is in, or the usual one. */
@@ -256,7 +274,7 @@ function unitsFor(
   if (short) return short;
   if (isInMinutes(number, before, behind)) return ['min', 'km'];
   const isAround = WARMED.test(behind) || WARMING.test(before);
-  if (isAround && number > MOST_WARMING && number < 100) return ['min', 'km'];
+  if (isAround && number < 100) return unitsAround(number, { before, behind }, usual);
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
   // What stands in brackets is between repetitions; 10k behind an @ is a pace.
   const run = before.replace(/\([^)]*\)|@[^,;(]*/g, '');

@@ -18,6 +18,7 @@ import { PlanExample } from './PlanExample.js';
 import { PlanTable } from './PlanTable.js';
 import { TableSource } from './TableSource.js';
 import { measureOf, type PlanAsked, USUAL_DISTANCE, usePlan } from './usePlan.js';
+import { unusedColumns } from './unused-columns.js';
 import * as wording from './wording.js';
 
 const COUNTED = [
@@ -64,6 +65,7 @@ export function ImportPlanPage() {
   const typed = readDistance(distance, unit);
   const failure = adding.error ?? laying.error;
   const isNamed = asked.athlete.name !== '';
+  const unused = read ? unusedColumns(table, read.shape) : [];
   const mendable = read?.untaken.filter(({ suggestion }) => suggestion !== undefined) ?? [];
 
   async function keep() {
@@ -190,6 +192,7 @@ export function ImportPlanPage() {
                   </p>
                 )}
                 {said !== undefined && <p className="small muted">{said}</p>}
+                {unused.length > 0 && <p className="small muted">{wording.notUsed(unused)}</p>}
                 {read.warmedUp > 0 && (
                   <p className="small muted">{wording.warmedUpSessions(read.warmedUp)}</p>
                 )}

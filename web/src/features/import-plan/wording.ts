@@ -32,6 +32,8 @@ export const warmedUpSessions = (count: number) =>
   `${plural(count, 'session')} written without warming up or cooling down: what the week’s figure leaves is run around ${count === 1 ? 'it' : 'them'}.`;
 export const raceWeekCountsTheRace = (left: string) =>
   `The figure of race week is taken to count the race: ${left} before it.`;
+export const notUsed = (columns: readonly string[]) =>
+  `Not used: ${columns.join(', ')}. Say above the table what ${columns.length === 1 ? 'it holds' : 'each holds'}, if it is wanted.`;
 export const giveTheAthleteAName = ' Give the athlete a name.';
 export const cellsThatCouldNotBeRead = 'Cells that could not be read';
 export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;
@@ -54,6 +56,9 @@ export const orDropAFileHere = 'or drop a file here: a spreadsheet (XLSX) or tex
 export const pasteThePlanHere =
   'Paste the plan here: weeks down and days across or the other way round, a calendar, or a day on every line.';
 export const thePlanAsATable = 'The plan as a table';
+
+// unused-columns
+export const columnAt = (place: number) => `column ${place}`;
 
 // usePlan
 export const noDaysOrFiguresWereFound =

@@ -16,6 +16,16 @@ export const around: readonly Way[] = [
     /^(.+?)(?:,| with| w\/| w(?= )| ?\+) ?(\d+(?:\.\d)? ?(?:km?|miles?|mi|mins?|m|')) ?(w\/u|wu|warm[- ]?up) ?(?:and|&|\+|\/) ?(c\/d|cd|cool[- ]?down|warm[- ]?down)$/i,
     '$2 $3; $1; $2 $4',
   ],
+  // 2 up, 6 x 800 m @ 5k, 2 down
+  [
+    /^(\d[\d.]* ?(?:km?|mi|miles?|min|')?) up\b(.*[^,;])([,;] ?)(\d[\d.]* ?(?:km?|mi|miles?|min|')?) down$/i,
+    '$1 wu$2$3$4 cd',
+  ],
+  // 2 wu / 5 x 1 km @ 10k / 2 cd
+  [
+    /^(.*\b(?:wu|w\/u|warm(?:[- ]?up)?)) ?\/ ?(\d.*?) ?\/ ?(\d.*\b(?:cd|c\/d|cool.*))$/i,
+    '$1; $2; $3',
+  ],
   // run/walk 30 min
   [/^(run\/walk|walk\/run) (\d+ ?(?:min|'))$/i, '$2 easy [$1]'],
   // 4 x 1k 10 cd
