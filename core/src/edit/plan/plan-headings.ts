@@ -27,7 +27,7 @@ const HEADS: readonly (readonly [RegExp, PlanColumn])[] = [
   [/^(?:key|hard|quality|q)(?: (?:sessions?|workouts?|days?))? ?#?\d?$/, 'session'],
   [/^(?:session|workout) ?#?\d$/, 'session'],
   [
-    /^(?:total|totals|volume|km|kms|miles|mi|mileage|sum|min|minutes|week(?:ly)? (?:total|volume|km|miles|mileage)|total (?:km|miles|min))$/,
+    /^(?:total|totals|volume|km|kms|miles|mi|mileage|sum|min|minutes|time|total time|week(?:ly)? (?:total|volume|km|miles|mileage)|total (?:km|miles|min))$/,
     'volume',
   ],
   [HOURS, 'volume'],

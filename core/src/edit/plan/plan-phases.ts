@@ -6,6 +6,9 @@ import type { PlanCell } from './plan-cells.js';
 /** A lighter week within a phase is no phase of its own. */
 const LIGHTER = /recover|cut ?back|down week|deload|easy week|rest week/i;
 
+/** `wk 5`: a number is no name. */
+const COUNTED = /^(?:week|wk|w|no)\.?$/i;
+
 /** Phases that a block may have. */
 const MOST = 12;
 
@@ -20,7 +23,9 @@ export function phasesOf(
   cells: readonly PlanCell[],
   { start, weeks }: { start: CivilDate; weeks: number },
 ): OwnPhase[] | undefined {
-  const named = cells.filter(({ kind, text }) => kind === 'phase' && !LIGHTER.test(text));
+  const named = cells.filter(
+    ({ kind, text }) => kind === 'phase' && !LIGHTER.test(text) && !COUNTED.test(nameOf(text)),
+  );
   const byWeek = new Map(
     named.map(({ date, text }) => [Math.floor(differenceInDays(date, start) / 7), nameOf(text)]),
   );

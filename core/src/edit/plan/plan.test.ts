@@ -665,6 +665,34 @@ describe('a plan as a block', () => {
   });
 });
 
+describe('the weeks of a plan', () => {
+  const drawn = (table: string[][]) => drawnOut(table, readDate).table.map((row) => [...row]);
+
+  it('are no phases where they are counted and the last is named', () => {
+    const table = [
+      ['', 'wk1', 'wk2', 'wk3 (easy)', 'race week'],
+      ['Monday', '8', '8', '5', '6'],
+      ['Wednesday', '10', '12', '8', '6'],
+      ['Sunday', '16', '18', '12', '10 km race'],
+    ];
+    const { shape, cells } = cellsOf(drawn(table), TEN_KM.date);
+    expect(shape.columns).toEqual(['week', 'monday', 'wednesday', 'sunday']);
+    expect(cells.filter(({ kind }) => kind === 'phase')).toEqual([]);
+  });
+
+  it('take their sums from a title in thousands of metres, and from a column of times', () => {
+    const days = ['Mon: rest', 'Tue: 8', 'Wed: 10', 'Thu: 8', 'Fri: rest', 'Sat: 10', 'Sun: 16'];
+    const told = ['Week 1 - 52k', ...days, 'Week 2 - 10k race', ...days];
+    const { cells } = cellsOf(drawn(told.map((line) => [line])), TEN_KM.date);
+    expect(cells.filter(({ kind }) => kind === 'volume').map(({ text }) => text)).toEqual(['52k']);
+    const timed = [
+      ['Week', 'Mon', 'Sun', 'Time'],
+      ['1', '40', '90', '3:25'],
+    ];
+    expect(cellsOf(timed, TEN_KM.date).shape.columns.at(-1)).toBe('volume');
+  });
+});
+
 describe('the long runs of a plan', () => {
   // Four weeks from Monday 1 March 2027 to a race on Sunday 28 March.
   const race = { name: 'Ostrel', date: '2027-03-28', distance: 10_000 };

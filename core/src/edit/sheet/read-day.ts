@@ -1,5 +1,5 @@
 import { clean, type Measure, METRES_PER_MILE, unitName } from '../../base/index.js';
-import { formatPlain, parseAmount, withoutUnit } from '../../base/format/index.js';
+import { formatPlain, parseAmount, WRITTEN_UNITS, withoutUnit } from '../../base/format/index.js';
 import {
   mentionsIn,
   paceNamed,
@@ -194,6 +194,9 @@ function readWritten(
     const problem = `“${typed}”: no pace is called “${unknown}”. Paces and the words for them stand under Named paces.`;
     return { ok: false, problem, suggestion: raceByName(typed, measure) };
   };
+  const offered = whole.ok ? undefined : whole.problem.suggestion;
+  const meant = offered === undefined ? undefined : sessionOf(offered);
+  const isOffered = meant !== undefined && problemOf(meant) === undefined;
   const tooFar = ({ parts }: { parts: Part[] }) =>
     refuseFarSession(typed, parts, { measure, isLong });
   if (whole.ok) {
@@ -214,7 +217,9 @@ function readWritten(
       .replace(/^(?=(?:the )?(?:first|middle|last)\b)/, ', ');
     const inUnit = `${number} ${unit} ${placed}`.replace(' ,', ',');
     const fitted = readSession(inUnit);
-    const around = readSession(rest);
+    // 10 km including 10 x 60 s uphill: its unit, and that it is held, are said by the figure.
+    const inside = rest.replace(withinOf(unit), '');
+    const around = readSession(inside);
     const unknown = fitted.ok ? problemOf(fitted.session) : undefined;
     if (fitted.ok && !unknown) {
       return (placed === rest ? tooFar(fitted.session) : undefined) ?? session(inUnit);
@@ -227,14 +232,22 @@ function readWritten(
       (held.time > 0 || /^drills$/i.test(rest))
     ) {
       const { distance, time } = held;
-      return withEasy(headed, measure.basis === 'time' ? time : distance, measure);
+      const within = { ...headed, rest: inside };
+      return withEasy(within, measure.basis === 'time' ? time : distance, measure);
     }
-    if (unknown) return unknown;
+    if (unknown && !isOffered) return unknown;
   }
   const { message, suggestion } = whole.problem;
-  const meant = suggestion === undefined ? undefined : sessionOf(suggestion);
   return (
     (meant && problemOf(meant)) ?? { ok: false, problem: `“${typed}”: ${message}`, suggestion }
+  );
+}
+
+/** What says between a figure and a session that the one holds the other. */
+function withinOf(unit: string): RegExp {
+  return new RegExp(
+    `^(?:${WRITTEN_UNITS[unit] ?? unit})?(?:^|\\b) ?(?:(?:including|incl?|with)\\b\\.? ?|w/ ?)?`,
+    'i',
   );
 }
 

@@ -253,6 +253,10 @@ describe('a day as it is typed', () => {
       ok: false,
       suggestion: '16 km with 2 x 5 km @ MP',
     });
+    expect(readDay('10 with 5x1k @ 10k 90s', km, paces)).toMatchObject({
+      ok: false,
+      suggestion: '10 km with 5x1k @ 10k, 90s',
+    });
     expect(readDay('easy 5 + 6 strides', miles, paces)).toMatchObject({
       ok: false,
       suggestion: 'easy 5 mi + 6 x 100 m strides',

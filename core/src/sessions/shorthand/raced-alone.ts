@@ -11,9 +11,9 @@ export interface RacedAlone {
 }
 
 const ALONE =
-  /^(?:(?<first>race|tt|time[ -]trial|test)[ :]+)?(?<what>half(?:[ -]marathon)?|hm|\d+(?:[.,]\d+)? ?(?:km?|mi(?:les?)?|m))(?: (?<last>(?:tune-?up )?race|tt|time[ -]trial|test))?(?: ?[[(][^\])]*[\])])?$/i;
+  /^(?:(?<first>race|tt|time[ -]trial|test)[ :]+)?(?<what>half(?:[ -]marathon)?|hm|\d+(?:[.,]\d+)? ?(?:km?|mi(?:les?)?|m))(?: (?<last>(?:(?:tune-?up|xc|cross[- ]country|road|track|trail|fell|club|league) )?race|tt|time[ -]trial|test))?(?: ?[[(][^\])]*[\])])?$/i;
 
-/** `10k race`, `race: 5 km`, `3 km time trial (track)`; undefined of anything else, `10 km @ 10 km` too. */
+/** `10k race`, `race: 5 km`, `5k cross-country race`, `3 km time trial (track)`; undefined of anything else, `10 km @ 10 km` too. */
 export function racedAlone(text: string): RacedAlone | undefined {
   const { first, what = '', last } = ALONE.exec(text.trim())?.groups ?? {};
   const named = last ?? first;

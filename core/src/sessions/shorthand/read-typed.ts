@@ -51,8 +51,11 @@ function anHour([, before, half, behind]: RegExpExecArray): string {
 /** A name that is none, or metres that nobody runs. */
 function slipsIn(text: string, parts: Part[], usual?: SessionUnit): ReadSession | undefined {
   const [name, meant] = slipOfName(text, parts) ?? [];
-  if (name !== undefined && meant !== undefined && readSession(meant, usual).ok)
-    return asked(`“${name}” is not a pace`, meant);
+  if (name !== undefined && meant !== undefined) {
+    const again = readSession(meant, usual);
+    const offer = again.ok ? meant : again.problem.suggestion;
+    if (offer !== undefined) return asked(`“${name}” is not a pace`, offer);
+  }
   const perUnit = quickerThanAnyone(text, parts);
   if (perUnit !== undefined && readSession(perUnit, usual).ok)
     return asked('Nobody runs that far in that time', perUnit);
@@ -101,7 +104,7 @@ const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
   // 2 km wu, 3 x 2 km @ HM w 3' jog, 2 km cd
   [/^(.*\S) w$/i, '$1,'],
   // 6 km @ MP-10
-  [/^([a-z][a-z ]*?) ?- ?(\d{2,3})$/i, '$1 - $2 s'],
+  [/^([a-z][a-z ]*?) ?- ?(\d{1,3})$/i, '$1 - $2 s'],
   // 6 km easy or rest
   [/^(.*\S) or (rest|off)$/i, '$1 [or $2]'],
   // 4 miles or XT

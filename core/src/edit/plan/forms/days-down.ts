@@ -124,11 +124,15 @@ function turned({ head, days, foot }: Panel, column: number, readDate: ReadDate)
   ];
 }
 
+/** `wk 5 (taper)`, and the last of them, which may have no number. */
+const NUMBERED = /\d|^race ?(?:week|wk|day)?$/i;
+
 const HEADS = new Set(['week', 'date', 'phase']);
 
 /** What a line over weeks that stand side by side says of them. */
 function headOf(cells: readonly string[], readDate: ReadDate): string {
   const said = cells.map((cell) => cell.trim()).filter(Boolean);
   if (said.every((cell) => isDate(cell, readDate))) return 'date';
-  return said.every((cell) => /\d/.test(cell)) ? 'week' : 'phase';
+  const isCounted = said.some((cell) => /\d/.test(cell));
+  return isCounted && said.every((cell) => NUMBERED.test(cell)) ? 'week' : 'phase';
 }

@@ -557,5 +557,12 @@ describe('a plan laid out as coaches do', () => {
         ['2027-03-01', 'easy', '8'],
       ]),
     ).toEqual(['2027-03-01 8 easy']);
+    expect(
+      daysOf([
+        ['Date', 'Session', 'km'],
+        ['2027-03-01', '2k wu, 5 x 1k @ 10k, 2k cd', '11'],
+        ['2027-03-02', '6 x 400 m @ 5k', '8'],
+      ]),
+    ).toEqual(['2027-03-01 11 with 2k wu, 5 x 1k @ 10k, 2k cd', '2027-03-02 8 6 x 400 m @ 5k']);
   });
 });

@@ -24,8 +24,12 @@ export function withFigure(text: string, figure: string): string {
   const own = /^\d+(?:[.,]\d+)?(?=\s*(?:km|kms|k|mi|miles?|min|mins|h)?\b)/i.exec(text)?.[0];
   const isSaid = own !== undefined && Number.parseFloat(own) === Number.parseFloat(figure);
   if (isSaid || OTHER_SPORT.test(text)) return text;
+  // 11 and `2k wu, 5 x 1k, 2k cd`: all of it is within the eleven.
+  if (own !== undefined && !REPETITIONS.test(text)) return `${figure} with ${text}`;
   return `${figure} ${text.replace(/^\+\s*/, 'easy + ')}`;
 }
+
+const REPETITIONS = /^\d+ ?[x×*]/i;
 
 /** A figure beside it may be minutes as well as kilometres ridden: the coach says which. */
 const OTHER_SPORT = /\b(?:race|bike|cycl\w+|swim\w*|pool|elliptical|row\w*|gym|strength|yoga)\b/i;

@@ -3,9 +3,9 @@ import { isDate, type ReadDate } from './form.js';
 
 /** `Week 3`, `3` */
 const WEEK = /^(?:week|wk)?\.?\s*\d{1,2}\b/i;
-/** `Week 3 – 60 km`, `Week 3 (total: 60 km)`, `Week 3: 55–60 km` */
+/** `Week 3 – 60 km`, `Week 3 (total: 60 km)`, `Week 3: 55–60 km`, `Week 3 - 60k`; 10k is a race. */
 const SUM_IN_TITLE =
-  /(?:\btotal:?\s*)?\b(\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+)?\s*(?:km|kms|mi|miles|min|mins))\b(?:\s*total\b)?/i;
+  /(?:\btotal:?\s*)?\b(\d+(?:[.,]\d+)?(?:\s*[-–]\s*\d+)?\s*(?:km|kms|mi|miles|min|mins)|(?:[2-9]\d|1\d\d)\s*k)\b(?:\s*total\b)?/i;
 /** What the column of labels is called. */
 const COLUMN = /^(?:weeks?|wk|w c|week of|dates?|days?|no|phase)$/i;
 /** What stands before the date of a week: `w/c`, `Week 3:`, `Week of` */

@@ -26,6 +26,18 @@ export const around: readonly Way[] = [
     /^(.*\b(?:wu|w\/u|warm(?:[- ]?up)?)) ?\/ ?(\d.*?) ?\/ ?(\d.*\b(?:cd|c\/d|cool.*))$/i,
     '$1; $2; $3',
   ],
+  // 12 x 400 m @ 5k, 60 s jog (2k w/up, 2k c/down)
+  [
+    /^(.+?),? \((\d[\d.]* ?(?:km?|mi|miles?|min|')? ?(?:w\/?u(?:p)?|warm[- ]?up)) ?(?:,|and|&|\+|\/) ?(\d[\d.]* ?(?:km?|mi|miles?|min|')? ?(?:c\/?d(?:own)?|cool[- ]?down|warm[- ]?down))\)$/i,
+    '$2; $1; $3',
+  ],
+  // 10k @ HM + 3k up/down
+  [
+    /^(.+?)(?:[,;]| with| w\/| ?\+) ?(\d[\d.]*(?: ?(?:km?|mi|miles?|min|'))?) ?up ?(?:\/|and|&|\+) ?down$/i,
+    '$2 wu; $1; $2 cd',
+  ],
+  // 8 x hill sprints in 10k
+  [/^([^;]+?) (?:in|within) (\d[\d.]* ?(?:km?|mi|miles?))$/i, '$2 with $1'],
   // run/walk 30 min
   [/^(run\/walk|walk\/run) (\d+ ?(?:min|'))$/i, '$2 easy [$1]'],
   // 4 x 1k 10 cd

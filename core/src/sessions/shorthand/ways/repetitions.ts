@@ -7,6 +7,8 @@ export const repetitions: readonly Way[] = [
   [/([x×*] ?\d[\d.]* ?(?:km?|mi|miles?|m|min)) rep(?:eat)?s?(?=$| ?[@,])/i, '$1'],
   // 5 x 3' H/2' E
   [/^(\d+ ?[x×*] ?\d+ ?(?:'|min)) ?H ?[/,] ?(\d+ ?(?:'|min)) ?E$/i, '$1 hard, $2 easy'],
+  // 3 x 3 km @ MP - 5 s (1 km float)
+  [/(@ ?[^,;()]+[+-] ?\d+ ?s) ?\((\d[^()]*)\)/i, '$1, $2'],
   // 8 x 400 in 80 with 200 jog in 90
   [/( jog) in (\d[\d:]*(?: ?s)?)(?=$|,)/i, '$1 [in $2]'],
   // 16 x 200 r200
@@ -28,7 +30,7 @@ export const repetitions: readonly Way[] = [
   // 10 mi with 2 x 3 mi @ MP (1 mi easy)
   [/([x×*] ?[^,;()]+?) ?\((\d+(?:\.\d+)? ?(?:km|mi|m|min) [a-z]+)\)$/i, '$1, $2'],
   // 6 x 1000 @ 10k - 1:30
-  [/([x×*] ?[^,;()]+?) [-–—] (?=\d)/i, '$1, '],
+  [/([x×*] ?[^,;()]+?) [-–—] (?=\d)(?!\d+ s \()/i, '$1, '],
   // 8 x 20 s strides with full recovery
   [/,? (?:with|w\/) ?full (?:recovery|recoveries|rec|rest)\b/i, ' [full recovery]'],
 ];
