@@ -109,6 +109,8 @@ const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
   [/^(.*\S) or (rest|off)$/i, '$1 [or $2]'],
   // 4 miles or XT
   [/^or (rest|off|xt|x-?train(?:ing)?|cross[- ]?train(?:ing)?|bike|swim|pool)$/i, '[or $1]'],
+  // 25 min continuous tempo
+  [/^continuous (.+)$/i, '$1 [continuous]'],
   // 60 min easy bike
   [/^(.*\S) (bike|cycling|swim|pool run|elliptical|rowing|walk)$/i, '$2 $1'],
   [/^(spin|spinning|spin bike|cycle)$/i, 'bike'],

@@ -495,6 +495,37 @@ describe('a plan laid out as coaches do', () => {
     ]);
   });
 
+  it('has weeks under titles of their own, below one heading', () => {
+    const table = [
+      ['Mon', 'Wed', 'Sun'],
+      ['Week 1 – 60 km', '', ''],
+      ['8', '10', '16'],
+      ['', '', ''],
+      ['', 'Week 2 (Taper)', ''],
+      ['6', '8', '12'],
+      ['', '2', ''],
+    ];
+    expect(drawnOut(table, readDate).table).toEqual([
+      ['Week', 'Mon', 'Wed', 'Sun', 'Phase', 'Total'],
+      ['Week 1', '8', '10', '16', '', '60 km'],
+      ['Week 2', '6', '8+2', '12', 'Taper', ''],
+    ]);
+    const { said, table: single } = drawnOut(table.slice(0, -1), readDate);
+    expect(said).toMatch(/^Each of its weeks had a title above it/);
+    expect(single).toHaveLength(3);
+    // A day’s figure alone is no title, and neither is one week’s.
+    expect(
+      drawnOut(
+        [
+          ['Mon', 'Wed', 'Sun'],
+          ['8', '', ''],
+          ['', '', '9'],
+        ],
+        readDate,
+      ).said,
+    ).toBe(undefined);
+  });
+
   it('has weeks below the headings of its months or phases, named or not', () => {
     const under = (name: string, ...longs: readonly string[]) => [
       [name, 'Mon', 'Wed', 'Sun'],

@@ -10,6 +10,7 @@ import type { PlanForm, ReadDate, Table } from './form.js';
 import { headedWeeks } from './headed-weeks.js';
 import { numberedCalendar } from './numbered-calendar.js';
 import { rowsOfAWeek } from './rows-of-a-week.js';
+import { titledWeeks } from './titled-weeks.js';
 import { toldByLine } from './told-by-line.js';
 import { weekInALine } from './week-in-a-line.js';
 
@@ -32,7 +33,7 @@ export interface CameAs {
 export function drawnOut(table: Table, readDate: ReadDate): CameAs {
   const whole = firstOf(forms, table, readDate);
   if (whole) return whole;
-  const headed = firstOf([headedWeeks], table, readDate);
+  const headed = firstOf([headedWeeks, titledWeeks], table, readDate);
   return firstOf(formsOfDays, headed?.table ?? table, readDate) ?? headed ?? { table };
 }
 

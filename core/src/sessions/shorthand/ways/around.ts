@@ -38,6 +38,11 @@ export const around: readonly Way[] = [
   ],
   // 8 x hill sprints in 10k
   [/^([^;]+?) (?:in|within) (\d[\d.]* ?(?:km?|mi|miles?))$/i, '$2 with $1'],
+  // club - 8 x 300 m @ 3k, tempo - 20 min
+  [/^([a-z][a-z ]*?) [-–—] (?=\d+ ?[x×*])/i, '$1; '],
+  [/^([a-z][a-z ]*?) [-–—] (?=\d)/i, '$1 '],
+  // 85 min inc last 15 @ steady
+  [/,? (?:inc(?:l(?:uding)?)?\.?) (?=(?:the )?(?:last|final|first) \d)/gi, ', '],
   // run/walk 30 min
   [/^(run\/walk|walk\/run) (\d+ ?(?:min|'))$/i, '$2 easy [$1]'],
   // 4 x 1k 10 cd
