@@ -44,7 +44,7 @@ const ROLES = new Map<string, PatternRole>([
     'mlr',
   ].map((word) => [word, 'semi-long'] as const),
   ...['long', 'long run', 'long easy', 'lr', 'lsd', 'l'].map((word) => [word, 'long'] as const),
-  ...['easy run', 'easy jog'].map((word) => [word, 'easy'] as const),
+  ...['easy run', 'easy jog', 'e'].map((word) => [word, 'easy'] as const),
   ...['recovery', 'recovery run', 'rec'].map((word) => [word, 'recovery'] as const),
   ...['cross', 'xt', 'cross training'].map((word) => [word, 'cross-train'] as const),
 ]);

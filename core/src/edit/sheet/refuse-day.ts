@@ -41,8 +41,8 @@ const REPS_ALONE = /^[1-9]\d{2,3}s$/i;
 /** `rest or 5 easy`, `5 easy or off`. */
 const RUN_OR_REST = [/^(?:rest|off) or (?<run>.*\d.*)$/i, /^(?<run>.*\d.*) or (?:rest|off)$/i];
 
-/** `rest (travel)`, `off - holiday`. */
-const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?[-–—:,/(]/i;
+/** `rest (travel)`, `off - holiday`, `rest or swim`. */
+const RESTS = /^(?:rest(?: day)?|(?:day )?off) ?(?:[-–—:,/(]|or\b)/i;
 
 /** `AM 4 easy, PM 6 x 1 km`. */
 const TWO_PARTS = /\bam\b.*\bpm\b/i;

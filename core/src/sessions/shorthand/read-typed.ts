@@ -111,6 +111,8 @@ const SLIPS: readonly (readonly [name: RegExp, written: string])[] = [
   [/^or (rest|off|xt|x-?train(?:ing)?|cross[- ]?train(?:ing)?|bike|swim|pool)$/i, '[or $1]'],
   // 25 min continuous tempo
   [/^continuous (.+)$/i, '$1 [continuous]'],
+  // 6 x 400 m fast, 200 m jog recoveries
+  [/^(jog|walk) (?:recovery|recoveries|rec|recs)$/i, '$1'],
   // 60 min easy bike
   [/^(.*\S) (bike|cycling|swim|pool run|elliptical|rowing|walk)$/i, '$2 $1'],
   [/^(spin|spinning|spin bike|cycle)$/i, 'bike'],

@@ -277,7 +277,7 @@ function unitsFor(
   if (isAround && number < 100) return unitsAround(number, { before, behind }, usual);
   const likely = number >= 100 ? ['m', 's'] : number <= 42.2 ? ['km', 'min'] : ['min', 'm'];
   // What stands in brackets is between repetitions; 10k behind an @ is a pace.
-  const run = before.replace(/\([^)]*\)|@[^,;(]*/g, '');
+  const run = before.replace(/\([^)]*\)|@[^,;(]*|\bw\/[^,;+]*/g, '');
   // Repetitions in metres say nothing of what is run around them.
   const last = [...run.matchAll(/\d\s*(km|k|min|miles?|mi)\b/gi)].at(-1)?.[1]?.toLowerCase();
   const same = last === 'k' ? 'km' : /^mi(le|$)/.test(last ?? '') ? 'mi' : (last ?? usual);

@@ -495,6 +495,36 @@ describe('a plan laid out as coaches do', () => {
     ]);
   });
 
+  it('has its figures in a row below its weeks, where no heading is over these', () => {
+    const week = (name: string) => [
+      [name, 'rest', '6 x 800 m', '16 long'],
+      ['Distance', '0', '10', '16'],
+    ];
+    const table = [['', 'Mon', 'Wed', 'Sun'], ...week('w/c 1 March'), ...week('w/c 8 March')];
+    expect(drawnOut(table, readDate).table).toEqual([
+      ['', 'Mon', 'Wed', 'Sun'],
+      ['w/c 1 March', 'rest', '10 6 x 800 m', '16 long'],
+      ['w/c 8 March', 'rest', '10 6 x 800 m', '16 long'],
+    ]);
+  });
+
+  it('tells each day in a cell of its own that names it', () => {
+    const week = (name: string, long: string) => [
+      name,
+      'Mon: rest',
+      'Tue: 8 easy',
+      'Thu – 10',
+      `Sun: ${long}`,
+    ];
+    const weeks = [week('WEEK 1', '16'), week('WEEK 2', '18'), week('WEEK 3', '12')];
+    expect(drawnOut([['A plan'], ...weeks], readDate).table).toEqual([
+      ['week', 'monday', 'tuesday', 'thursday', 'sunday'],
+      ['1', 'rest', '8 easy', '10', '16'],
+      ['2', 'rest', '8 easy', '10', '18'],
+      ['3', 'rest', '8 easy', '10', '12'],
+    ]);
+  });
+
   it('has weeks under titles of their own, below one heading', () => {
     const table = [
       ['Mon', 'Wed', 'Sun'],
@@ -593,7 +623,12 @@ describe('a plan laid out as coaches do', () => {
         ['Date', 'Session', 'km'],
         ['2027-03-01', '2k wu, 5 x 1k @ 10k, 2k cd', '11'],
         ['2027-03-02', '6 x 400 m @ 5k', '8'],
+        ['2027-03-03', '4 x 400 m in 6 km', '6'],
       ]),
-    ).toEqual(['2027-03-01 11 with 2k wu, 5 x 1k @ 10k, 2k cd', '2027-03-02 8 6 x 400 m @ 5k']);
+    ).toEqual([
+      '2027-03-01 11 with 2k wu, 5 x 1k @ 10k, 2k cd',
+      '2027-03-02 8 6 x 400 m @ 5k',
+      '2027-03-03 4 x 400 m in 6 km',
+    ]);
   });
 });

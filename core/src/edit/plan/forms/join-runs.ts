@@ -21,14 +21,20 @@ export function withFigure(text: string, figure: string): string {
   if (figure === '' || !FIGURE.test(figure) || /^0\b/.test(figure)) return text || figure;
   if (text === '') return figure;
   if (REST.test(text)) return text;
-  const own = /^\d+(?:[.,]\d+)?(?=\s*(?:km|kms|k|mi|miles?|min|mins|h)?\b)/i.exec(text)?.[0];
-  const isSaid = own !== undefined && Number.parseFloat(own) === Number.parseFloat(figure);
+  const own = OWN_FIGURE.exec(text)?.[1];
+  const within = WITHIN_FIGURE.exec(text)?.[1];
+  const isSaid = [own, within].some(
+    (said) => Number.parseFloat(said ?? '') === Number.parseFloat(figure),
+  );
   if (isSaid || OTHER_SPORT.test(text)) return text;
   // 11 and `2k wu, 5 x 1k, 2k cd`: all of it is within the eleven.
   if (own !== undefined && !REPETITIONS.test(text)) return `${figure} with ${text}`;
   return `${figure} ${text.replace(/^\+\s*/, 'easy + ')}`;
 }
 
+/** `12 km with 6 strides`, `4 x 400 m in 6 km`: what a session says it comes to. */
+const OWN_FIGURE = /^(\d+(?:[.,]\d+)?)(?=\s*(?:km|kms|k|mi|miles?|min|mins|h)?\b)/i;
+const WITHIN_FIGURE = /\bin (\d+(?:[.,]\d+)?) ?(?:km|kms|k|mi|miles?)$/i;
 const REPETITIONS = /^\d+ ?[x×*]/i;
 
 /** A figure beside it may be minutes as well as kilometres ridden: the coach says which. */

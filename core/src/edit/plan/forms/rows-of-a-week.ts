@@ -7,7 +7,7 @@ export const rowsOfAWeek: PlanForm = {
   drawn(table) {
     const at = table.slice(0, MOST_HEAD).findIndex((row) => row.filter(weekdayIn).length >= FEWEST);
     const head = table[at] ?? [];
-    const label = head.findIndex((cell) => LABEL.test(cell.trim()));
+    const label = labelIn(head);
     if (at < 0 || label < 0) return undefined;
     const weeks: string[][] = [];
     let more = 0;
@@ -40,6 +40,14 @@ const FEWEST = 3;
 /** What a column is called that says which week a row is. */
 const LABEL =
   /^(?:week|wk|weeks|no\.?|#|dates?|w\/?c|week (?:of|commencing|beginning|starting|no\.?|number))$/i;
+
+/** The column that says which week a row is: by its heading, else the one before the days. */
+function labelIn(head: readonly string[]): number {
+  const called = head.findIndex((cell) => LABEL.test(cell.trim()));
+  if (called >= 0) return called;
+  const before = head.findIndex(weekdayIn) - 1;
+  return before >= 0 && cellAt(head, before) === '' ? before : -1;
+}
 
 function isRowOfAWeek(label: string): boolean {
   return FIGURE_HEAD.test(label) || TEXT_HEAD.test(label) || PART.test(label);

@@ -5,6 +5,12 @@ import { firstDayOf, type PlanForm, type Table } from './form.js';
 const DAY =
   /(?:^|[\s,;.|(])(?:on )?(?<day>mon|tue|wed|thu|fri|sat|sun)(?:s|r|rs|nes|day|sday|nesday|rsday|urday)?\b\.?\s*[:–—-]?\s+(?=\S)/gi;
 
+/** `Tue: 8 easy`: a cell that names its day and says what is run on it. */
+const NAMED =
+  /^\s*(?:mon|tue|wed|thu|fri|sat|sun)(?:s|r|rs|nes|day|sday|nesday|rsday|urday)?\b\.?\s*[:–—-]?\s+\S/i;
+/** Cells of a line beside those. */
+const MOST_BESIDE = 3;
+
 /** `50 km`, `32 miles`: what the week comes to. */
 const VOLUME = /(\d+(?:[.,]\d+)?)\s*(?:km|kms|k|mi|miles?)\b/i;
 
@@ -25,8 +31,11 @@ export const weekInALine: PlanForm = {
     );
     const weeks = lines.map(weekOf);
     const told = weeks.filter((week) => week !== undefined);
-    const isNarrow = table.every((row) => row.filter((cell) => cell.trim() !== '').length <= 3);
-    if (told.length < FEWEST || !isNarrow || 2 * told.length <= lines.filter(Boolean).length)
+    const isTold = table.every((row) => {
+      const others = row.filter((cell) => cell.trim() !== '' && !NAMED.test(cell));
+      return others.length <= MOST_BESIDE;
+    });
+    if (told.length < FEWEST || !isTold || 2 * told.length <= lines.filter(Boolean).length)
       return undefined;
     return drawnAs(told);
   },

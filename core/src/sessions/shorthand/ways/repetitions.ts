@@ -9,6 +9,8 @@ export const repetitions: readonly Way[] = [
   [/^(\d+ ?[x×*] ?\d+ ?(?:'|min)) ?H ?[/,] ?(\d+ ?(?:'|min)) ?E$/i, '$1 hard, $2 easy'],
   // 3 x 3 km @ MP - 5 s (1 km float)
   [/(@ ?[^,;()]+[+-] ?\d+ ?s) ?\((\d[^()]*)\)/i, '$1, $2'],
+  // 5E + 6st
+  [/(?<=[+,;] ?)(\d{1,2}) ?st\b/i, '$1 strides'],
   // 8 x 400 in 80 with 200 jog in 90
   [/( jog) in (\d[\d:]*(?: ?s)?)(?=$|,)/i, '$1 [in $2]'],
   // 16 x 200 r200
