@@ -176,6 +176,31 @@ test('reads a plan that is told line by line', async ({ page }) => {
   await expect(page.getByRole('cell', { name: 'Mind the ice.' })).toBeVisible();
 });
 
+test('knows days however they are cut short, and names the column that it leaves', async ({
+  page,
+}) => {
+  const rows = [
+    ['Wk', 'M', 'T', 'W', 'Th', 'F', 'Sa', 'Su', 'Mood'],
+    ['1', 'off', '8', '10', '8', 'XT 45', '6', '13, last 3 @ MP', 'keen'],
+    ['2', 'off', '8', '5 easy or rest', '8', 'off', '6', '15', ''],
+    ['3', 'off', '6', '8', 'off', 'off', '5', '12', ''],
+    ['Race wk', 'off', '6', '5', 'off', '4', '3', '10 km race', ''],
+  ];
+  await page.getByLabel('Name', { exact: true }).fill('Ines Tarn');
+  await page.getByLabel('Race day').fill('18 4 2027');
+  await pastePlan(page, rows.map((row) => row.join('\t')).join('\n'));
+  const verdict = page.getByRole('status').filter({ hasText: 'cells read' });
+  await expect(verdict).toContainText('Not used: “Mood”.');
+  await page.getByRole('button', { name: 'Use “5 easy [or rest]”' }).click();
+  await expect(page.getByLabel('Cells that could not be read')).toBeHidden();
+  await page.getByRole('button', { name: 'Create block' }).click();
+  const day = dayIn(page);
+  // Cross-training of 45 minutes is no long run of 45 km: Sunday's is.
+  await expect(day(1, 4)).toHaveAccessibleName(/45 min/);
+  await expect(day(1, 6)).toHaveAttribute('data-weight', 'long');
+  await expect(day(2, 2)).toHaveAccessibleName(/or rest/);
+});
+
 test('reads a spreadsheet, and refuses what is none with nothing taken', async ({ page }) => {
   const files = page.locator('input[type=file]');
   await files.setInputFiles({

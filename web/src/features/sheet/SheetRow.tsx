@@ -150,6 +150,7 @@ function Cell({
         ran && wording.run(ran),
         marked,
         over && wording.over,
+        wording.weights[weight],
       ]
         .filter(Boolean)
         .join(', ')}

@@ -32,6 +32,8 @@ export const print = 'Print';
 
 // SheetRow
 export const over = 'over';
+/** What a heavier figure says: a race is named, an easy day is what is left. */
+export const weights = { easy: '', hard: 'hard', long: 'long run', race: '', figure: '' };
 export const recovery = ' recovery';
 export const outsideTheBlock = 'outside the block';
 export const run = (ran: string) => `run: ${ran}`;
