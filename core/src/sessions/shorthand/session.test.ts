@@ -353,6 +353,7 @@ describe('shorthand', () => {
     ['2E + 2x2T w/2min + 2E', '2 km E + 2x2 km T w/2min; 2 km E'],
     ['5E + 6st', '5 km E + 6 x 100 m strides'],
     ['6 x 400m fast, 200m jog recoveries', '6 x 400m fast, 200m jog'],
+    ['2 x 4 x 400m @ 1500, 60s/5min', '2 x (4 x 400m @ 1500, 60s), 5min'],
     ['an easy hour', '60 min easy'],
     ['steady for half an hour', '30 min steady'],
     ['hour run', '60 min'],
