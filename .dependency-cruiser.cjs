@@ -17,6 +17,7 @@ const rooms = [
   ['spec/choices', 'spec/days', 'spec'],
   ['paces'],
   [
+    'sessions/shorthand/ways',
     'sessions/shorthand',
     'sessions/breakdown',
     'sessions/progressions',

@@ -1,30 +1,11 @@
-import { clean, type Measure, METRES_PER_MILE, unitName } from '../../base/index.js';
-import { formatPlain, parseAmount, WRITTEN_UNITS, withoutUnit } from '../../base/format/index.js';
-import {
-  mentionsIn,
-  paceNamed,
-  type Part,
-  readSession,
-  readTyped,
-  sessionInUnit,
-  sessionOf,
-  type SessionPaces,
-  sessionTotals,
-} from '../../sessions/index.js';
-import type { NamedPace } from '../../spec/choices/index.js';
+import { clean, type Measure, METRES_PER_MILE } from '../../base/index.js';
+import { parseAmount, withoutUnit } from '../../base/format/index.js';
 import { dayRoleWords, type PatternRole, patternRoles } from '../../spec/days/index.js';
-import { easyAround } from '../easy-around.js';
 import type { Beside, DayEntry, ReadCell } from './day-entry.js';
 import { readAddOn, readCross, readWork, splitBeside } from './read-beside.js';
-import {
-  refuseEndless,
-  refuseFarSession,
-  refuseFarther,
-  refuseIdle,
-  refuseLoose,
-} from './refuse-day.js';
-import { raceByName } from './race-by-name.js';
 import { readRuns } from './read-runs.js';
+import { type Headed, type PacesOfDay, readWritten } from './read-written.js';
+import { refuseEndless, refuseFarther, refuseLoose } from './refuse-day.js';
 import { saidOtherwise } from './said-otherwise.js';
 
 /** Other words for roles, beside their own. */
@@ -90,7 +71,8 @@ export function readDay(text: string, measure: Measure, on: PacesOfDay): ReadCel
   if (otherwise !== undefined) return readDay(otherwise, measure, on);
   const headed = headOf(typed, measure);
   return (
-    (headed && readFigure(typed, headed, measure, on)) ?? readWritten(typed, measure, on, headed)
+    (headed && readFigure(typed, headed, measure, on)) ??
+    readWritten({ typed, measure, on }, headed)
   );
 }
 
@@ -102,13 +84,6 @@ function readWith(
 ): ReadCell<DayEntry> {
   const read = readDay(day, measure, on);
   return read.ok ? { ok: true, entry: { kind: 'with', day: read.entry, beside } } : read;
-}
-
-/** A figure at the head of a cell, and what stands behind it. */
-interface Headed {
-  number: string;
-  amount: number;
-  rest: string;
 }
 
 /** The figure that a cell begins with: one that goes on, as 1h45 does, is none. */
@@ -162,101 +137,3 @@ function readTwice(typed: string, measure: Measure): DayEntry | undefined {
 }
 
 const TWICE = /^\d+(?:[.,]\d+)? ?\+ ?\d+(?:[.,]\d+)?$/;
-
-/** Paces as they are on a day; none is known where nothing has been run. */
-export interface PacesOfDay {
-  table: readonly NamedPace[];
-  paces: SessionPaces;
-  /** True on the day of the long run, which is as long as it says. */
-  isLong?: boolean;
-}
-
-/** Whether a name is one of the table's, or the goal's own pace. */
-function means(name: string, table: readonly NamedPace[]): boolean {
-  return /^(race|goal)\b/i.test(name) || paceNamed(name, table) !== undefined;
-}
-
-function readWritten(
-  typed: string,
-  measure: Measure,
-  { table, paces, isLong }: PacesOfDay,
-  headed: Headed | undefined,
-): ReadCell<DayEntry> {
-  const session = (text: string): ReadCell<DayEntry> => ({
-    ok: true,
-    entry: { kind: 'session', text },
-  });
-  const unit = unitName(measure);
-  const whole = readTyped(typed, unit);
-  const problemOf = ({ parts }: { parts: Part[] }): ReadCell<DayEntry> | undefined => {
-    const unknown = mentionsIn({ parts }).find((name) => !means(name, table));
-    if (unknown === undefined) return undefined;
-    const problem = `“${typed}”: no pace is called “${unknown}”. Paces and the words for them stand under Named paces.`;
-    return { ok: false, problem, suggestion: raceByName(typed, measure) };
-  };
-  const offered = whole.ok ? undefined : whole.problem.suggestion;
-  const meant = offered === undefined ? undefined : sessionOf(offered);
-  const isOffered = meant !== undefined && problemOf(meant) === undefined;
-  const tooFar = ({ parts }: { parts: Part[] }) =>
-    refuseFarSession(typed, parts, { measure, isLong });
-  if (whole.ok) {
-    return problemOf(whole.session) ?? refuseIdle(typed, whole.session.parts) ?? session(typed);
-  }
-  // What reads and is refused all the same says its units.
-  const own = sessionOf(typed) ? undefined : sessionInUnit(typed, unit);
-  const ownRead = own === undefined ? undefined : readSession(own);
-  if (own !== undefined && ownRead?.ok && !problemOf(ownRead.session)) {
-    return tooFar(ownRead.session) ?? session(own);
-  }
-  // 6 x hill sprints counts them, and an m behind a figure is no pace.
-  if (headed && !/^(?:[x×*]|m\b)/i.test(headed.rest)) {
-    const { number, rest } = headed;
-    // 32 (14 @ marathon): the part at pace is the end of it.
-    const placed = rest
-      .replace(/^\((?=\d)/, '(last ')
-      .replace(/^(?=(?:the )?(?:first|middle|last)\b)/, ', ');
-    const inUnit = `${number} ${unit} ${placed}`.replace(' ,', ',');
-    const fitted = readSession(inUnit);
-    // 10 km including 10 x 60 s uphill: its unit, and that it is held, are said by the figure.
-    const inside = rest.replace(withinOf(unit), '');
-    const around = readSession(inside);
-    const unknown = fitted.ok ? problemOf(fitted.session) : undefined;
-    if (fitted.ok && !unknown) {
-      return (placed === rest ? tooFar(fitted.session) : undefined) ?? session(inUnit);
-    }
-    const held = around.ok && sessionTotals(around.session.parts, paces);
-    if (
-      around.ok &&
-      held &&
-      !problemOf(around.session) &&
-      (held.time > 0 || /^drills$/i.test(rest))
-    ) {
-      const { distance, time } = held;
-      const within = { ...headed, rest: inside };
-      return withEasy(within, measure.basis === 'time' ? time : distance, measure);
-    }
-    if (unknown && !isOffered) return unknown;
-  }
-  const { message, suggestion } = whole.problem;
-  return (
-    (meant && problemOf(meant)) ?? { ok: false, problem: `“${typed}”: ${message}`, suggestion }
-  );
-}
-
-/** What says between a figure and a session that the one holds the other. */
-function withinOf(unit: string): RegExp {
-  return new RegExp(
-    `^(?:${WRITTEN_UNITS[unit] ?? unit})?(?:^|\\b) ?(?:(?:including|incl?|with)\\b\\.? ?|w/ ?)?`,
-    'i',
-  );
-}
-
-/** A session in a run of a length: what is left is easy, half before it and half after. */
-function withEasy({ amount, rest }: Headed, held: number, measure: Measure): ReadCell<DayEntry> {
-  const left = clean(amount - held);
-  if (left < -0.5) {
-    const problem = `“${rest}” comes to ${formatPlain(Math.round(held), measure)}, more than ${formatPlain(amount, measure)}. Write the session alone, and the day is as long as it says.`;
-    return { ok: false, problem };
-  }
-  return { ok: true, entry: { kind: 'session', amount, text: easyAround(rest, left, measure) } };
-}
