@@ -44,11 +44,9 @@ export const usualWords: Readonly<Partial<Record<string, readonly string[]>>> = 
   'half-marathon': ['hm', 'hmp', 'half'],
   'one-hour': ['threshold', 'tempo', 'lt', 't', 'cruise'],
   'half-hour': ['cv', 'critical velocity'],
-  '10-km': ['hard', '10000', '10000 m'],
-  '5-km': ['quick', 'interval', 'vo2', 'vo2max', 'on', '5000', '5000 m'],
-  '3-km': ['fast', '3000', '3000 m'],
-  // A hundredth between them: a second in four hundred metres.
-  mile: ['1500', '1500 m'],
-  '800-m': ['800', 'sprint', 'all-out', 'flat out'],
+  '10-km': ['hard'],
+  '5-km': ['quick', 'interval', 'vo2', 'vo2max', 'on'],
+  '3-km': ['fast'],
+  '800-m': ['sprint', 'all-out', 'flat out'],
   strides: ['stride', 'strideout', 'pick-ups'],
 };

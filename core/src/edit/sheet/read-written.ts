@@ -48,7 +48,7 @@ export function readWritten(written: Written, headed: Headed | undefined): ReadC
   }
   const { message, suggestion } = whole.problem;
   const meant = suggestion === undefined ? undefined : sessionOf(suggestion);
-  const unmeant = meant && unknownPace(written, meant.parts);
+  const unmeant = meant && unknownPace(written, meant.parts, suggestion);
   const isOffered = meant !== undefined && unmeant === undefined;
   return (
     readInUnit(written) ??
@@ -103,15 +103,31 @@ function session(text: string): ReadCell<DayEntry> {
   return { ok: true, entry: { kind: 'session', text } };
 }
 
-/** Why parts are refused at a pace that nobody has named. */
+/** Why parts are refused at a pace that nobody has named; `text` is what they were read from. */
 function unknownPace(
   { typed, measure, on }: Written,
   parts: Part[],
+  text = typed,
 ): ReadCell<DayEntry> | undefined {
   const unknown = mentionsIn({ parts }).find((name) => !means(name, on.table));
   if (unknown === undefined) return undefined;
   const problem = `“${typed}”: no pace is called “${unknown}”. Paces and the words for them stand under Named paces.`;
-  return { ok: false, problem, suggestion: raceByName(typed, measure) };
+  const named = racedIn(unknown, on.table);
+  const suggestion =
+    named === undefined ? raceByName(typed, measure) : text.replace(unknown, named);
+  return { ok: false, problem, suggestion };
+}
+
+/** What a race in metres goes by in the table: a hundredth is between 1500 m and a mile. */
+const RACES: Readonly<Record<string, string>> = {
+  ...{ 800: '800 m', 1500: 'mile', 3000: '3 km', 5000: '5 km', 10000: '10 km' },
+};
+
+/** `1500`, `3000 m pace`: a pace of the table; undefined of anything else. */
+function racedIn(name: string, table: readonly NamedPace[]): string | undefined {
+  const metres = /^(\d{3,5})(?: ?m)?(?: (?:pace|effort|speed))?$/i.exec(name)?.[1] ?? '';
+  const raced = RACES[metres];
+  return raced !== undefined && paceNamed(raced, table) ? raced : undefined;
 }
 
 /** Whether a name is one of the table's, or the goal's own pace. */

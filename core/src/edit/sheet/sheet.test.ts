@@ -253,6 +253,13 @@ describe('a day as it is typed', () => {
       ok: false,
       suggestion: '16 km with 2 x 5 km @ MP',
     });
+    const asked = (text: string) => {
+      const read = readDay(text, km, paces);
+      return read.ok ? undefined : read.suggestion;
+    };
+    expect(asked('4 x 300 m @ 1500, 3 min')).toBe('4 x 300 m @ mile, 3 min');
+    expect(asked('5x600 @ 3000 pace (2 mins)')).toBe('5x600 m @ 3 km (2 mins)');
+    expect(asked('5 x 600 m @ 2000, 2 min')).toBeUndefined();
     expect(readDay('10 with 5x1k @ 10k 90s', km, paces)).toMatchObject({
       ok: false,
       suggestion: '10 km with 5x1k @ 10k, 90s',
