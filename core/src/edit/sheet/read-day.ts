@@ -5,7 +5,7 @@ import type { Beside, DayEntry, ReadCell } from './day-entry.js';
 import { readAddOn, readCross, readWork, splitBeside } from './read-beside.js';
 import { readRuns } from './read-runs.js';
 import { type Headed, type PacesOfDay, readWritten } from './read-written.js';
-import { refuseEndless, refuseFarther, refuseLoose } from './refuse-day.js';
+import { refuseEndless, refuseFarther, refuseLoose, refuseRest } from './refuse-day.js';
 import { saidOtherwise } from './said-otherwise.js';
 
 /** Other words for roles, beside their own. */
@@ -111,6 +111,7 @@ function readFigure(
   }
   const role = ROLES.get(words);
   if (!role) return undefined;
+  if (role === 'rest') return refuseRest(typed);
   const isBare = words === rest.toLowerCase();
   const refused = isBare ? refuseEndless(typed, role, amount, measure) : undefined;
   return refused ?? { ok: true, entry: { kind: 'amount', amount, role } };

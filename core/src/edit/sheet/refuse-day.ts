@@ -19,10 +19,7 @@ export function refuseLoose(typed: string, measure: Measure): Refused | undefine
     const problem = `“${typed}”: a day is a run or a rest. Write the run, and in brackets that it may be left out.`;
     return { ok: false, problem, suggestion: `${run.trim()} [or rest]` };
   }
-  if (RESTS.test(typed)) {
-    const problem = `“${typed}”: a rest day holds nothing else. Write “rest”, or what is run.`;
-    return { ok: false, problem, suggestion: 'rest' };
-  }
+  if (RESTS.test(typed)) return refuseRest(typed);
   if (TWO_PARTS.test(typed) && saidOtherwise(typed, measure) === undefined) {
     const problem = `“${typed}”: two runs are written by their lengths, such as 6+10, or as a session and an easy run or two sessions: am 5, pm 6 x 800 m.`;
     return { ok: false, problem };
@@ -30,6 +27,12 @@ export function refuseLoose(typed: string, measure: Measure): Refused | undefine
   if (!HEDGED.test(typed)) return undefined;
   const problem = `“${typed}”: a day holds one figure, or a range such as 10-12.`;
   return { ok: false, problem, suggestion: typed.replace(HEDGES, '').trim() };
+}
+
+/** `8 rest`, `rest (travel)`. */
+export function refuseRest(typed: string): Refused {
+  const problem = `“${typed}”: a rest day holds nothing else. Write “rest”, or what is run.`;
+  return { ok: false, problem, suggestion: 'rest' };
 }
 
 /** `?` and `"` say nothing. */

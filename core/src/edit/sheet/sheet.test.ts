@@ -235,7 +235,7 @@ describe('a day as it is typed', () => {
     expect(readDay('?', km, paces)).toMatchObject({
       problem: expect.stringMatching(/“\?” does not say how much is run/) as string,
     });
-    for (const text of ['travel', 'rest (travel)', 'off - holiday']) {
+    for (const text of ['travel', 'rest (travel)', 'off - holiday', '8 rest', '1x', 'rest 5']) {
       expect(readDay(text, km, paces)).toMatchObject({ ok: false, suggestion: 'rest' });
     }
     for (const text of ['5 easy or rest', 'off or 5 easy']) {
