@@ -54,15 +54,19 @@ export function readDate(text: string, near: CivilDate): CivilDate | undefined {
 const DAYS =
   /^(\d{1,2})(?:[ ./]*([a-z]{3,9}|(?<=[ ./])\d{1,2})\.?)?\s*(?:[-–—]|to\b)\s*\d{1,2}[ ./]*([a-z]{3,9}|(?<=[ ./])\d{1,2})\.?(?:[ ./]+(\d{4}))?$/i;
 
+/** `w/c 1 March`, `Week of 1 March` */
+const WEEK_OF = /^(?:w\/?c|week (?:of|commencing|beginning|starting))[\s:]+/i;
+
 /** `8-10`: in a plan it is run. */
 const KILOMETRES = /^\d{1,2}\s*[-–]\s*\d{1,2}$/;
 
 /** The same in a plan, where a week may be written as its first day to its last. */
 export function readFirstDate(text: string, near: CivilDate): CivilDate | undefined {
   if (KILOMETRES.test(text.trim())) return undefined;
-  const plain = text.trim().replace(WEEKDAY, '').replace(ORDINAL, '');
+  const said = text.trim().replace(WEEK_OF, '');
+  const plain = said.replace(WEEKDAY, '').replace(ORDINAL, '');
   const [, day, own, month, year = ''] = DAYS.exec(plain) ?? [];
-  if (day === undefined || month === undefined) return readDate(text, near);
+  if (day === undefined || month === undefined) return readDate(said, near);
   return readDate(`${day} ${own ?? month} ${year}`, near);
 }
 

@@ -1,5 +1,5 @@
 import { type Weekday, weekdayOf, weekdaysFrom } from '../../base/index.js';
-import type { ReadDate } from './forms/index.js';
+import { isPhaseName, type ReadDate } from './forms/index.js';
 import { headed, isWeekday, type PlanColumn, rowsOfHead } from './plan-headings.js';
 
 /** Rows before the plan begins, and what its columns hold. */
@@ -23,6 +23,12 @@ export function guessColumns(
   const dated = columnOf(body, width, (cell) => !FIGURE.test(cell) && readDate(cell) !== undefined);
   if (dated !== undefined && !columns.includes('date') && columns[dated] === 'nothing') {
     columns[dated] = 'date';
+  }
+  const phased = columnOf(body, width, isPhaseName);
+  // Behind the days such words are notes: a hilly run, a track.
+  const isBefore = phased !== undefined && phased < columns.findIndex(isWeekday);
+  if (isBefore && (table[heading]?.[phased] ?? '').trim() === '' && !columns.includes('phase')) {
+    columns[phased] = 'phase';
   }
   if (!named) return { head, columns: unnamed(columns, body, weekStartsOn) };
   const isByTheDay =

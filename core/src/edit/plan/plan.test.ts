@@ -115,6 +115,15 @@ describe('a coach’s table', () => {
         'volume',
       ],
     ],
+    // Phases with nothing over them stand before the days; behind them they are notes.
+    [
+      [
+        ['', 'Mon', 'Wed', 'Sun', ''],
+        ['Base', '8', '10', '16', 'hilly'],
+        ['', '8', '10', '18', 'track'],
+      ],
+      ['phase', 'monday', 'wednesday', 'sunday', 'nothing'],
+    ],
     // A week that begins on Sunday, after a column of its own.
     [
       [

@@ -506,6 +506,12 @@ describe('a plan laid out as coaches do', () => {
       ['w/c 1 March', 'rest', '10 6 x 800 m', '16 long'],
       ['w/c 8 March', 'rest', '10 6 x 800 m', '16 long'],
     ]);
+    // Rows without a name there are weeks, whatever the first of them is called.
+    for (const first of ['', 'Base']) {
+      const weeks = [first, '', 'Taper', ''].map((name) => [name, '8', '10', '16']);
+      const days = ['', 'Mon', 'Wed', 'Sun'];
+      expect(drawnOut([days, ...weeks], readDate)).toEqual({ table: [days, ...weeks] });
+    }
   });
 
   it('tells each day in a cell of its own that names it', () => {

@@ -7,7 +7,7 @@ export const rowsOfAWeek: PlanForm = {
   drawn(table) {
     const at = table.slice(0, MOST_HEAD).findIndex((row) => row.filter(weekdayIn).length >= FEWEST);
     const head = table[at] ?? [];
-    const label = labelIn(head);
+    const { label, isCalled } = labelIn(head);
     if (at < 0 || label < 0) return undefined;
     const weeks: string[][] = [];
     let more = 0;
@@ -17,7 +17,8 @@ export const rowsOfAWeek: PlanForm = {
       const isNamed = !/^\d+$/.test(said) && isRowOfAWeek(said);
       const isEmpty = head.every((name, column) => !weekdayIn(name) || cellAt(row, column) === '');
       const week = weeks.at(-1);
-      if (!week || (said !== '' && !isNamed)) {
+      // Where no heading says that the column names weeks, a row without a name may be one.
+      if (!week || (said === '' ? !isCalled : !isNamed)) {
         weeks.push(head.map((_, column) => cellAt(row, column)));
         continue;
       }
@@ -42,11 +43,12 @@ const LABEL =
   /^(?:week|wk|weeks|no\.?|#|dates?|w\/?c|week (?:of|commencing|beginning|starting|no\.?|number))$/i;
 
 /** The column that says which week a row is: by its heading, else the one before the days. */
-function labelIn(head: readonly string[]): number {
+function labelIn(head: readonly string[]): { label: number; isCalled: boolean } {
   const called = head.findIndex((cell) => LABEL.test(cell.trim()));
-  if (called >= 0) return called;
+  if (called >= 0) return { label: called, isCalled: true };
   const before = head.findIndex(weekdayIn) - 1;
-  return before >= 0 && cellAt(head, before) === '' ? before : -1;
+  const isOpen = before >= 0 && cellAt(head, before) === '';
+  return { label: isOpen ? before : -1, isCalled: false };
 }
 
 function isRowOfAWeek(label: string): boolean {
