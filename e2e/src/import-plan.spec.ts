@@ -68,7 +68,7 @@ test('takes a plan in the words of the coach, and offers what it cannot be sure 
     'Week\tMon\tTue\tWed\tThu\tFri\tSat\tSun\tTotal',
     '1\trest (travel)\t2k WU, 6 x 800 (400 jog), 2k CD\t8 easy\ttempo: 2 x 20 min, 3 min jog\tyoga\t5 + 6 strides\tLR 16\t',
     '2\trest\thill reps 8 x 60s, jog back\t5 am, 4 pm\t12 including 3 x 2 km @ 10k, 500 m jog\tXT 45 min\t6m easy\t90 min long run\t',
-    '3\trest\t8 hilly\t6-8 easy\t5 easy + strides\trest\t5 miles: 2 easy, 2 MP, 1 easy\tLong 15k last 3k @ MP\t',
+    '3\trest\t8 hilly\t6-8 easy\t5 easy + strides\tas agreed\t5 miles: 2 easy, 2 MP, 1 easy\tLong 15k last 3k @ MP\t',
     '4\trest\t5 km time trial\t6\t5\tphysio\t20 min shake-out\tRace\t',
   ].join('\n');
   await page.getByLabel('Name', { exact: true }).fill('Wilf Amory');
@@ -76,6 +76,15 @@ test('takes a plan in the words of the coach, and offers what it cannot be sure 
   await pastePlan(page, plan);
   // rest (travel), 6 x 800, 6 strides, 6m and physio.
   await page.getByRole('button', { name: 'Use all 5 suggestions' }).click();
+  // What has no suggestion is written anew, and may be as little to be read.
+  await page.getByLabel('Write “as agreed” anew').fill('4 as agreed?');
+  await page.keyboard.press('Escape');
+  await expect(page.getByLabel('Write “as agreed” anew')).toHaveValue('as agreed');
+  await page.getByLabel('Write “as agreed” anew').fill('see message');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('cell', { name: 'see message (could not be read)' })).toBeVisible();
+  await page.getByLabel('Write “see message” anew').fill('4 easy');
+  await page.keyboard.press('Enter');
   await expect(page.getByLabel('Cells that could not be read')).toBeHidden();
   await page.getByRole('button', { name: 'Create block' }).click();
   const day = dayIn(page);
@@ -86,6 +95,7 @@ test('takes a plan in the words of the coach, and offers what it cannot be sure 
   await expect(day(2, 3)).toHaveAccessibleName(/: 12, .*including 3 x 2 km.*fixed/);
   await expect(day(2, 4)).toHaveAccessibleName(/45 min bike/);
   await expect(day(2, 5)).toHaveAccessibleName(/: 10, fixed/);
+  await expect(day(3, 4)).toHaveAccessibleName(/: 4, fixed/);
   await expect(day(3, 5)).toHaveAccessibleName(/5 mi \(2 mi easy, 2 mi MP, 1 mi easy\).*fixed/);
   await expect(day(3, 6)).toHaveAccessibleName(/: 15, .*last 3 km.*fixed/);
   await expect(day(4, 4)).toHaveAccessibleName(/: –, fixed/);

@@ -36,7 +36,12 @@ describe('a day that is typed', () => {
     ])
       expect([text, readFirstDate(text, near)]).toEqual([text, '2027-03-01']);
     expect(readFirstDate('29 Mar–4 Apr', near)).toBe('2027-03-29');
-    for (const text of ['w/c 1 March', 'W/C: 01/03/2027', 'Week commencing 1st March', 'wc 1–7 Mar'])
+    for (const text of [
+      'w/c 1 March',
+      'W/C: 01/03/2027',
+      'Week commencing 1st March',
+      'wc 1–7 Mar',
+    ])
       expect([text, readFirstDate(text, near)]).toEqual([text, '2027-03-01']);
     expect(readFirstDate('2027-03-01', near)).toBe('2027-03-01');
     expect(readFirstDate('8-10 easy', near)).toBeUndefined();

@@ -13,7 +13,7 @@ import {
   ruleValue,
   withRuleChanges,
 } from '@nadir/core/rules';
-import { useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Fold } from '../../components/Fold.js';
 import { useFlagsQuery } from '../../api/api.js';
 import { errorSentence } from '../../api/call-error.js';
@@ -35,6 +35,9 @@ const groups = Object.entries(ruleGroups).filter(([group]) => group !== 'races')
   string,
 ][];
 
+/** What is in sight at first; the other two hundred fields are drawn once it stands. */
+const firstGroups = groups.slice(0, 3);
+
 /** Every limit and default the coach may set, with its usual range, its reason and what it flags now. */
 export function HouseRulesPage() {
   const { coach } = useSignedIn();
@@ -45,6 +48,7 @@ export function HouseRulesPage() {
   }, []);
   const unit: Unit = coach.settings.unit === 'mi' ? 'mi' : 'km';
   const rules = useMemo(() => withRuleChanges(defaultHouseRules, draft), [draft]);
+  const drawn = useDeferredValue(groups, firstGroups);
   const [typed, setTyped] = useState('');
   const [onlyChanged, setOnlyChanged] = useState(false);
   const isWanted = ({ path, title, why }: Rule) =>
@@ -82,7 +86,7 @@ export function HouseRulesPage() {
           />
           <Tick label={wording.changedOnly} checked={onlyChanged} onAnswer={setOnlyChanged} />
         </div>
-        {groups.map(([group, title]) => {
+        {drawn.map(([group, title]) => {
           const found = ruleCatalogue.filter((rule) => rule.group === group && isWanted(rule));
           if (found.length === 0) return null;
           return (
@@ -106,8 +110,12 @@ export function HouseRulesPage() {
             </Fold>
           );
         })}
-        <RaceRulesTable rules={rules} unit={unit} flags={flags} onAnswer={set} />
-        <ChecksSwitches off={draft.off} flags={flags} onTurn={turn} />
+        {drawn === groups && (
+          <>
+            <RaceRulesTable rules={rules} unit={unit} flags={flags} onAnswer={set} />
+            <ChecksSwitches off={draft.off} flags={flags} onTurn={turn} />
+          </>
+        )}
       </main>
     </>
   );

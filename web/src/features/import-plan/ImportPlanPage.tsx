@@ -17,6 +17,7 @@ import styles from './ImportPlan.module.css';
 import { PlanExample } from './PlanExample.js';
 import { PlanTable } from './PlanTable.js';
 import { TableSource } from './TableSource.js';
+import { UnreadCells } from './UnreadCells.js';
 import { measureOf, type PlanAsked, USUAL_DISTANCE, usePlan } from './usePlan.js';
 import { unusedColumns } from './unused-columns.js';
 import * as wording from './wording.js';
@@ -66,7 +67,6 @@ export function ImportPlanPage() {
   const failure = adding.error ?? laying.error;
   const isNamed = asked.athlete.name !== '';
   const unused = read ? unusedColumns(table, read.shape) : [];
-  const mendable = read?.untaken.filter(({ suggestion }) => suggestion !== undefined) ?? [];
 
   async function keep() {
     if (!read?.file) return;
@@ -208,41 +208,7 @@ export function ImportPlanPage() {
                 )}
               </div>
               {read.untaken.length > 0 && (
-                <ul className={styles.unread} aria-label={wording.cellsThatCouldNotBeRead}>
-                  {mendable.length > 1 && (
-                    <li>
-                      <Button
-                        variant="outlined"
-                        onClick={() =>
-                          mendable.forEach(({ text, suggestion }) => {
-                            mend(text, suggestion ?? text);
-                          })
-                        }
-                      >
-                        {wording.useAllSuggestions(mendable.length)}
-                      </Button>
-                    </li>
-                  )}
-                  {read.untaken.slice(0, MOST_TOLD).map(({ text, problem, suggestion }, index) => (
-                    <li key={`${index} ${text}`}>
-                      {suggestion === undefined ? (
-                        <span className="small grave">{problem}</span>
-                      ) : (
-                        <>
-                          <span className="small grave">{wording.quoted(text)}</span>{' '}
-                          <Button onClick={() => mend(text, suggestion)}>
-                            {wording.use(suggestion)}
-                          </Button>
-                        </>
-                      )}
-                    </li>
-                  ))}
-                  {read.untaken.length > MOST_TOLD && (
-                    <li className="small muted">
-                      {wording.andMore(read.untaken.length - MOST_TOLD)}
-                    </li>
-                  )}
-                </ul>
+                <UnreadCells table={table} untaken={read.untaken} onMend={mend} />
               )}
               <PlanTable
                 table={table}
@@ -263,6 +229,3 @@ function countedFor(unit: string, basis: Basis = 'distance'): Counted {
   if (basis === 'time') return 'time';
   return unit === 'mi' ? 'mi' : 'km';
 }
-
-/** Cells that are told one by one. */
-const MOST_TOLD = 8;

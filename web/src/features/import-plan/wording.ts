@@ -35,11 +35,6 @@ export const raceWeekCountsTheRace = (left: string) =>
 export const notUsed = (columns: readonly string[]) =>
   `Not used: ${columns.join(', ')}. Say above the table what ${columns.length === 1 ? 'it holds' : 'each holds'}, if it is wanted.`;
 export const giveTheAthleteAName = ' Give the athlete a name.';
-export const cellsThatCouldNotBeRead = 'Cells that could not be read';
-export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;
-export const quoted = (text: string) => `“${text}”`;
-export const use = (suggestion: string) => `Use “${suggestion}”`;
-export const andMore = (count: number) => `And ${count} more.`;
 
 // PlanTable
 export const theTableAsItIsRead = 'The table as it is read';
@@ -56,6 +51,14 @@ export const orDropAFileHere = 'or drop a file here: a spreadsheet (XLSX) or tex
 export const pasteThePlanHere =
   'Paste the plan here: weeks down and days across or the other way round, a calendar, or a day on every line.';
 export const thePlanAsATable = 'The plan as a table';
+
+// UnreadCells
+export const cellsThatCouldNotBeRead = 'Cells that could not be read';
+export const useAllSuggestions = (count: number) => `Use all ${count} suggestions`;
+export const use = (suggestion: string) => `Use “${suggestion}”`;
+export const inCells = (count: number) => `in ${plural(count, 'cell')}`;
+export const andMore = (count: number) => `And ${count} more.`;
+export const writeAnew = (text: string) => `Write “${text}” anew`;
 
 // unused-columns
 export const columnAt = (place: number) => `column ${place}`;
