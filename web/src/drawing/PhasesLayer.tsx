@@ -1,28 +1,11 @@
 import type { Phase } from '@nadir/core/layout/block';
-import type { PhaseKind } from '@nadir/core/spec/choices';
 import { memo } from 'react';
 import { DISPLAY_FACE } from '../theme/theme.js';
 import { token } from '../theme/tokens.js';
 import { FixedMark } from './FixedMark.js';
 import { type Columns, columnX } from './columns.js';
-import { hatchOf } from './hatches.js';
+import { hatchOf, PHASE_LETTER, tintOf } from './hatches.js';
 import * as wording from './wording.js';
-
-/** Quick and quiet phases differ in tint as well as in hatch. */
-const TINTS: Readonly<Record<PhaseKind, number>> = {
-  foundation: 0.1,
-  'hills-and-strength': 0.2,
-  threshold: 0.3,
-  speed: 0.4,
-  specific: 0.5,
-  sharpening: 0.3,
-  taper: 0.06,
-  'race-week': 0.06,
-  recovery: 0.04,
-};
-
-/** About this many pixels a letter of the phase's name. */
-const LETTER = 6.6;
 
 export function PhasesLayer({
   phases,
@@ -82,7 +65,7 @@ const PhaseBand = memo(function PhaseBand({
   /** Address of its pattern. */
   hatch: string;
 }) {
-  const fits = name.length * LETTER + 8 <= width;
+  const fits = name.length * PHASE_LETTER + 8 <= width;
   const band = { x, y: top, width, height };
   return (
     <g
@@ -96,13 +79,13 @@ const PhaseBand = memo(function PhaseBand({
       })}
     >
       <title>{`${name}: ${purpose}`}</title>
-      <rect {...band} fill={token('legs')} fillOpacity={TINTS[kind] * 0.55} />
+      <rect {...band} fill={token('legs')} fillOpacity={tintOf(kind)} />
       <rect {...band} fill={hatch} />
       {fits && (
         <rect
-          x={x + width / 2 - (name.length * LETTER) / 2 - 5}
+          x={x + width / 2 - (name.length * PHASE_LETTER) / 2 - 5}
           y={top + 3}
-          width={name.length * LETTER + 10}
+          width={name.length * PHASE_LETTER + 10}
           height={height - 6}
           fill={token('paper')}
           fillOpacity={0.82}

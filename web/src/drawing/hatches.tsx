@@ -17,6 +17,19 @@ const MARKS: Readonly<Record<PhaseKind, ReactNode>> = {
   recovery: <circle cx="3.5" cy="3.5" r="1.6" />,
 };
 
+/** Quick and quiet phases differ in tint as well as in hatch. */
+const TINTS: Readonly<Record<PhaseKind, number>> = {
+  foundation: 0.055,
+  'hills-and-strength': 0.11,
+  threshold: 0.165,
+  speed: 0.22,
+  specific: 0.275,
+  sharpening: 0.165,
+  taper: 0.033,
+  'race-week': 0.033,
+  recovery: 0.022,
+};
+
 /** Pattern definitions for phase bands; `hatchOf` gives their address. */
 export const Hatches = memo(function Hatches({ id }: { id: string }) {
   return (
@@ -50,3 +63,11 @@ export function stippleOf(id: string): string {
 export function hatchOf(id: string, kind: PhaseKind): string {
   return `url(#${id}-${kind})`;
 }
+
+/** How opaque the tint of a phase is on the paper. */
+export function tintOf(kind: PhaseKind): number {
+  return TINTS[kind];
+}
+
+/** About this many pixels a letter of a phase's name. */
+export const PHASE_LETTER = 6.6;

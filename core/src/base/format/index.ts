@@ -1,7 +1,7 @@
 /** Figures as text, and text as figures: amounts, paces, times, dates. */
 
 export { capital } from './capital.js';
-export { dateWords, dayAndMonth, dayWords } from './format-day.js';
+export { dateWords, dayAndMonth, daySpan, dayWords } from './format-day.js';
 export {
   formatLap,
   formatPaceRange,

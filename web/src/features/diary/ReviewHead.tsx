@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { unitName } from '@nadir/core/base';
-import { dayAndMonth, differenceText, runText } from '@nadir/core/base/format';
+import { daySpan, differenceText, runText } from '@nadir/core/base/format';
 import type { Phase } from '@nadir/core/layout/block';
 import type { ShownBlock } from '@nadir/core/present/figures';
 import type { ShownReview } from '@nadir/core/present/review';
@@ -38,7 +38,7 @@ export function ReviewHead({
     <header className={styles.head}>
       <h2 className="display">{wording.weekInReview(number)}</h2>
       <span className="muted">
-        {dayAndMonth(start)} – {dayAndMonth(last)} · {phase?.name}
+        {daySpan(start, last)} · {phase?.name}
       </span>
       <span className={styles.figures}>
         <b>{runText(planned)}</b>

@@ -5,7 +5,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import type { CheckedBlock } from '@nadir/core';
 import { addDays, weekdaysFrom } from '@nadir/core/base';
-import { dayAndMonth, formatPercent } from '@nadir/core/base/format';
+import { daySpan, formatPercent } from '@nadir/core/base/format';
 import {
   type GridCell,
   type Place,
@@ -104,7 +104,7 @@ export function TurnsGrid({
                 <TableCell component="th" scope="row">
                   <b>{week.number}</b>{' '}
                   <span className={styles.dates}>
-                    {dayAndMonth(week.start)} – {dayAndMonth(addDays(week.start, week.length - 1))}
+                    {daySpan(week.start, addDays(week.start, week.length - 1))}
                   </span>
                   <i className={styles.phase}>
                     {week.recovery ? wording.recovery : phaseOf(block, week.number)}

@@ -61,6 +61,7 @@ export const andMore = (count: number) => `And ${count} more.`;
 export const writeAnew = (text: string) => `Write “${text}” anew`;
 
 // unused-columns
+export const quoted = (text: string) => `“${text}”`;
 export const columnAt = (place: number) => `column ${place}`;
 
 // usePlan

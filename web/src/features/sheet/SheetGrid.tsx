@@ -1,19 +1,21 @@
 import { unitName } from '@nadir/core/base';
 import { formatSteps } from '@nadir/core/base/format';
+import type { ToldFinding } from '@nadir/core/present';
 import type { ShownBlock } from '@nadir/core/present/figures';
-import { type CSSProperties, type KeyboardEvent, useEffect, useMemo, useRef } from 'react';
-import Button from '@mui/material/Button';
-import { StateKey } from '../../components/StateMark.js';
-import { type CellActs, SheetRow } from './SheetRow.js';
 import {
-  type CellView,
-  COLUMNS,
-  columnWeights,
-  DAYS,
-  LONG_RUN,
-  type RowView,
-  VOLUME,
-} from './sheet-rows.js';
+  type CSSProperties,
+  type KeyboardEvent,
+  type ReactNode,
+  useEffect,
+  useId,
+  useMemo,
+  useRef,
+} from 'react';
+import { Hatches } from '../../drawing/hatches.js';
+import { PhaseBand } from './PhaseBand.js';
+import type { CellActs, Said } from './GridCell.js';
+import { SheetRow } from './SheetRow.js';
+import { type CellView, COLUMNS, columnWeights, DAYS, type RowView } from './sheet-rows.js';
 import styles from './Sheet.module.css';
 import type { Sheet } from './useSheet.js';
 import type { Area } from './useSheetCursor.js';
@@ -36,6 +38,7 @@ export function SheetGrid({
   weekdays,
   now,
   sheet,
+  fixes,
 }: {
   rows: readonly RowView[];
   shown: ShownBlock;
@@ -44,6 +47,8 @@ export function SheetGrid({
   /** The week that is run; undefined outside the block. */
   now: number | undefined;
   sheet: Sheet;
+  /** What is fixed from a week’s row, and how; undefined while a cell is written: checks are told as they would be then. */
+  fixes: ReadonlyMap<number, { finding: ToldFinding; fix: ReactNode }> | undefined;
 }) {
   const { cursor, typed, pasting } = sheet;
   const { pasted } = pasting;
@@ -101,6 +106,7 @@ export function SheetGrid({
     event.preventDefault();
   }
 
+  const hatches = useId();
   const latest = useRef<CellActs & { drop: () => void }>(undefined);
   /** What is pulled on downwards by the mouse. */
   const pulled = useRef<Area>(undefined);
@@ -149,7 +155,14 @@ export function SheetGrid({
     .map((weight) => wording.minmax0Fr(weight))
     .join(' ');
   const view = rows[at.row]?.cells[at.column];
-  const reading = typed !== undefined && view ? wording.reads(readingOf(view, unit)) : undefined;
+  const said: Said | undefined =
+    typed === undefined
+      ? undefined
+      : {
+          reading: view && wording.reads(readingOf(view, unit)),
+          problem: sheet.problem,
+          suggestion: sheet.suggestion,
+        };
   const sumOf = (column: number) =>
     shown.weeks.reduce((total, week, index) => {
       const place = dayPlace(rows[index], column);
@@ -180,6 +193,7 @@ export function SheetGrid({
           <div key={day} role="columnheader">
             <button
               type="button"
+              className={styles.figure}
               aria-label={wording.chooseEveryToCome(day)}
               onClick={() => {
                 const from = rows.findIndex(({ cells }) => cells[column]?.over === false);
@@ -200,58 +214,58 @@ export function SheetGrid({
           {wording.notes}
         </div>
       </div>
-      {rows.map((view, row) => (
-        <SheetRow
-          key={view.number}
-          view={view}
-          row={row}
-          isFirstOfPhase={row === 0 || rows[row - 1]?.phase !== view.phase}
-          isNow={view.number === now}
-          at={row === at.row ? at.column : undefined}
-          chosen={across(area, row)}
-          corner={row === area.bottom && typed === undefined ? area.right : undefined}
-          pasted={across(pasted?.laid.area, row)}
-          typed={row === at.row ? typed : undefined}
-          problem={row === at.row ? sheet.problem : undefined}
-          acts={acts}
-        />
+      <svg width={0} height={0} className={styles.hatches} aria-hidden="true">
+        <Hatches id={hatches} />
+      </svg>
+      {phasesOf(rows).map(({ phase, state, from, to }) => (
+        <div role="rowgroup" key={from} className={styles.group}>
+          {phase && <PhaseBand phase={phase} state={state} hatches={hatches} />}
+          {rows.slice(from, to).map((view, place) => {
+            const row = from + place;
+            return (
+              <SheetRow
+                key={view.number}
+                view={view}
+                row={row}
+                isFirstOfPhase={place === 0}
+                isNow={view.number === now}
+                at={row === at.row ? at.column : undefined}
+                chosen={across(area, row)}
+                corner={row === area.bottom && typed === undefined ? area.right : undefined}
+                pasted={across(pasted?.laid.area, row)}
+                typed={row === at.row ? typed : undefined}
+                said={row === at.row ? said : undefined}
+                standing={fixes?.get(view.number)?.finding}
+                fix={fixes?.get(view.number)?.fix}
+                acts={acts}
+              />
+            );
+          })}
+        </div>
       ))}
       <div className={styles.sums} aria-hidden="true">
         <div className={styles.week}>{wording.weeks(rows.length)}</div>
         {Array.from({ length: DAYS }, (_, column) => (
-          <div key={column}>{formatSteps(sumOf(column), shown.measure)}</div>
+          <div key={column}>
+            <span className={styles.figure}>{formatSteps(sumOf(column), shown.measure)}</span>
+          </div>
         ))}
         <b>{formatSteps(shown.total, shown.measure)}</b>
       </div>
-      <p id="sheet-says" className={styles.says} role={sheet.problem ? 'alert' : undefined}>
-        {sheet.problem ??
-          reading ??
-          (at.column === VOLUME
-            ? wording.aVolume
-            : at.column === LONG_RUN
-              ? wording.aLongRun
-              : wording.aDay)}
-        {sheet.suggestion !== undefined && typed !== undefined && (
-          <Button
-            variant="outlined"
-            onMouseDown={(event) => event.preventDefault()}
-            onClick={() => sheet.type(sheet.suggestion ?? '')}
-          >
-            {wording.use(sheet.suggestion)}
-          </Button>
-        )}
-        <span className={styles.legend}>
-          <StateKey />
-          {rows.some(({ cells }) => cells.some((each) => each?.ran)) && (
-            <span>
-              <i>{wording.small}</i>
-              {wording.whatWasRun}
-            </span>
-          )}
-        </span>
-      </p>
     </div>
   );
+}
+
+/** Rows by their phases: the first of each, and the one behind its last. */
+function phasesOf(rows: readonly RowView[]) {
+  const firsts = rows.flatMap(({ phase }, row) =>
+    row === 0 || rows[row - 1]?.phase?.firstWeek !== phase?.firstWeek ? [row] : [],
+  );
+  return firsts.flatMap((from, place) => {
+    const view = rows[from];
+    const to = firsts[place + 1] ?? rows.length;
+    return view ? [{ phase: view.phase, state: view.phaseState, from, to }] : [];
+  });
 }
 
 /** Which day of its week stands in a column. */

@@ -1,20 +1,12 @@
-import { memo } from 'react';
+import type { ToldFinding } from '@nadir/core/present';
+import { memo, type ReactNode } from 'react';
 import { LevelMark } from '../../components/LevelMark.js';
 import { StateMark } from '../../components/StateMark.js';
-import { type CellView, type RowView, DAYS, LONG_RUN, VOLUME } from './sheet-rows.js';
+import { type RowView, DAYS, LONG_RUN, VOLUME } from './sheet-rows.js';
+import { isNamedBeside } from './PhaseBand.js';
 import styles from './Sheet.module.css';
-import type { Spot } from './useSheetCursor.js';
+import { type CellActs, Ran, type Said, GridCell } from './GridCell.js';
 import * as wording from './wording.js';
-
-/** What cells ask for; the same object for as long as the sheet lives. */
-export interface CellActs {
-  go: (to: Spot, extend: boolean) => void;
-  open: (at: Spot) => void;
-  /** Begins to pull what is chosen on downwards. */
-  pull: () => void;
-  type: (text: string) => void;
-  leave: () => void;
-}
 
 /** A week of the sheet; drawn again only when something of it changes. */
 export const SheetRow = memo(function SheetRow({
@@ -27,7 +19,9 @@ export const SheetRow = memo(function SheetRow({
   corner,
   pasted,
   typed,
-  problem,
+  said,
+  standing,
+  fix,
   acts,
 }: {
   view: RowView;
@@ -43,17 +37,22 @@ export const SheetRow = memo(function SheetRow({
   /** The same of what would be pasted. */
   pasted: string | undefined;
   typed: string | undefined;
-  problem: string | undefined;
+  said: Said | undefined;
+  /** What was found that is fixed from this row, as the block stands, and its fix. */
+  standing: ToldFinding | undefined;
+  fix: ReactNode;
   acts: CellActs;
 }) {
+  const found = standing ?? view.worst;
   const inside = (range: string | undefined, column: number) => {
     const [from, to] = (range ?? '').split(' ').map(Number);
     return from !== undefined && to !== undefined && column >= from && column <= to;
   };
   const cell = (column: number) => (
-    <Cell
+    <GridCell
       key={column}
       view={view.cells[column]}
+      reach={view.reach}
       row={row}
       column={column}
       isAt={at === column}
@@ -61,10 +60,11 @@ export const SheetRow = memo(function SheetRow({
       isCorner={corner === column}
       isPasted={inside(pasted, column)}
       typed={at === column ? typed : undefined}
-      problem={at === column ? problem : undefined}
+      said={at === column ? said : undefined}
       acts={acts}
     />
   );
+  const ranInAll = view.cells[VOLUME]?.ran;
   return (
     <div
       role="row"
@@ -85,9 +85,10 @@ export const SheetRow = memo(function SheetRow({
               {wording.recovery}
             </i>
           ) : (
-            isFirstOfPhase && (
-              <i className={styles.phase}>
-                <StateMark state={view.phaseState} named /> {view.phase}
+            isFirstOfPhase &&
+            view.phase && (
+              <i className={isNamedBeside(view.phase) ? 'visually-hidden' : styles.phase}>
+                <StateMark state={view.phaseState} named /> {view.phase.name}
               </i>
             )
           )}
@@ -97,115 +98,19 @@ export const SheetRow = memo(function SheetRow({
       {cell(VOLUME)}
       <div role="gridcell" className={styles.change}>
         {view.change}
+        {ranInAll && <Ran ran={ranInAll} />}
       </div>
       {cell(LONG_RUN)}
       <div role="gridcell" className={styles.notes}>
         {view.notes && <span>{view.notes}</span>}
-        {view.worst && (
+        {found && (
           <span>
-            <LevelMark level={view.worst.level} size={12} /> {view.worst.title}
-            <span className="visually-hidden"> ({view.worst.level})</span>
+            <LevelMark level={found.level} size={12} /> {found.title}
+            <span className="visually-hidden"> ({found.level})</span>
           </span>
         )}
+        {standing && fix}
       </div>
     </div>
   );
 });
-
-function Cell({
-  view,
-  row,
-  column,
-  isAt,
-  isChosen,
-  isCorner,
-  isPasted,
-  typed,
-  problem,
-  acts,
-}: {
-  view: CellView | undefined;
-  row: number;
-  column: number;
-  isAt: boolean;
-  isChosen: boolean;
-  isCorner: boolean;
-  isPasted: boolean;
-  typed: string | undefined;
-  problem: string | undefined;
-  acts: CellActs;
-}) {
-  const spot = { row, column };
-  if (!view)
-    return <div role="gridcell" aria-label={wording.outsideTheBlock} className={styles.none} />;
-  const { figure, words, ran, name, state, over, weight } = view;
-  const marked = state !== 'worked-out' && state;
-  return (
-    <div
-      role="gridcell"
-      className={styles.cell}
-      aria-label={[
-        `${name}: ${figure}`,
-        words,
-        ran && wording.run(ran),
-        marked,
-        over && wording.over,
-        wording.weights[weight],
-      ]
-        .filter(Boolean)
-        .join(', ')}
-      aria-selected={isChosen}
-      aria-readonly={over}
-      data-column={column}
-      data-weight={weight}
-      data-over={over}
-      data-chosen={isChosen}
-      data-pasted={isPasted}
-      data-at={isAt}
-      tabIndex={isAt && typed === undefined ? 0 : -1}
-      onMouseDown={(event) => acts.go(spot, event.shiftKey)}
-      onMouseEnter={(event) => {
-        if (event.buttons === 1 && typed === undefined) acts.go(spot, true);
-      }}
-      onDoubleClick={() => acts.open(spot)}
-    >
-      {typed === undefined ? (
-        <>
-          <span className={styles.figures}>
-            <span className={styles.figure}>
-              <StateMark state={state} />
-              {figure}
-            </span>
-            {ran && <span className={styles.ran}>{ran}</span>}
-          </span>
-          {words && <span className={styles.words}>{words}</span>}
-          {isCorner && (
-            <span
-              className={styles.pull}
-              data-pull
-              aria-hidden="true"
-              onMouseDown={(event) => {
-                event.stopPropagation();
-                event.preventDefault();
-                acts.pull();
-              }}
-            />
-          )}
-        </>
-      ) : (
-        <div className={styles.typing}>
-          <input
-            autoFocus
-            aria-label={wording.write(name)}
-            aria-invalid={problem !== undefined}
-            aria-describedby="sheet-says"
-            value={typed}
-            spellCheck={false}
-            onChange={({ target }) => acts.type(target.value)}
-            onBlur={() => acts.leave()}
-          />
-        </div>
-      )}
-    </div>
-  );
-}

@@ -57,6 +57,6 @@ describe('what was run, on the sheet', () => {
       [other?.date ?? '']: { kind: 'pool', time: 2400 },
     });
     expect(said.days.get(one?.date ?? '')).toBe('missed');
-    expect(said.days.get(other?.date ?? '')).toBe('other');
+    expect(said.days.get(other?.date ?? '')).toBe('other sport');
   });
 });

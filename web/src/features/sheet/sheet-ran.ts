@@ -4,7 +4,7 @@ import type { DayReviewed } from '@nadir/core/review';
 import type { LaidAndShown } from '../../components/useLaidBlock.js';
 import type { ReviewAndShown } from '../../components/useReview.js';
 
-/** What was run, as the sheet has room for it, only where it is not what was planned: `8.2`, `missed`. */
+/** What was run, as the sheet has room for it, only where it is not what was planned: `8.2`, `missed`, `other sport`. */
 export interface Ran {
   days: ReadonlyMap<CivilDate, string>;
   volume: ReadonlyMap<number, string>;
@@ -52,6 +52,12 @@ export function plannedOn({ block, shown: { weeks, measure } }: LaidAndShown): P
 function dayWords({ day, done }: DayReviewed, run: number, plan: number): string | undefined {
   if (day.role === 'race') return undefined;
   if (done.state === 'missed' || done.state === 'moved') return done.state;
-  if (done.state === 'instead') return 'other';
+  // Cross-training that was planned is no other sport.
+  if (done.state === 'instead' && plan === 0 && hasCross(day)) return undefined;
+  if (done.state === 'instead') return 'other sport';
   return done.state === 'run' && run !== plan ? runText(run) : undefined;
+}
+
+function hasCross({ sessions }: DayReviewed['day']): boolean {
+  return sessions.some(({ kind }) => kind === 'cross');
 }

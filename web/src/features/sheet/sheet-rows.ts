@@ -1,9 +1,9 @@
 import type { CheckedBlock } from '@nadir/core';
 import { addDays, type CivilDate, differenceInDays, quantum } from '@nadir/core/base';
-import { dayAndMonth, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
+import { dayAndMonth, daySpan, formatRaceDistance, formatSteps } from '@nadir/core/base/format';
 import { dayText, type SheetCell } from '@nadir/core/edit/sheet';
 import { fixedDatesOf } from '@nadir/core/layout';
-import { besideSession, type Day } from '@nadir/core/layout/block';
+import { besideSession, type Day, type Phase, type Week } from '@nadir/core/layout/block';
 import { rowStart, shortWords, type ToldFinding, weekChange } from '@nadir/core/present';
 import {
   type AskedFigures,
@@ -14,6 +14,7 @@ import {
   stateOf,
 } from '@nadir/core/present/figures';
 import { weightOf } from '../../drawing/day-weight.js';
+import { foundAt, standing } from './found-at.js';
 import type { Ran } from './sheet-ran.js';
 import * as wording from './wording.js';
 
@@ -38,6 +39,8 @@ export interface CellView {
   /** Over, and kept as it was handed out. */
   over: boolean;
   weight: ReturnType<typeof weightOf> | 'figure';
+  /** The worst of what the checks found there. */
+  found: ToldFinding | undefined;
 }
 
 /** A week of the sheet; a place without a day is undefined. */
@@ -45,11 +48,13 @@ export interface RowView {
   number: number;
   toGo: number;
   dates: string;
-  phase: string;
+  phase: Phase | undefined;
   phaseState: FigureState;
   recovery: boolean;
   recoveryState: FigureState;
   change: string;
+  /** Its long run as a share of the longest, 0 to 1. */
+  reach: number;
   cells: (CellView | undefined)[];
   worst: ToldFinding | undefined;
   notes: string;
@@ -63,64 +68,87 @@ interface Beside {
 }
 
 /** The whole block as the sheet shows it, week by week. */
-export function sheetRows(
-  block: CheckedBlock,
-  shown: ShownBlock,
-  { over, ran, asked }: Beside,
-): RowView[] {
-  const { measure } = shown;
+export function sheetRows(block: CheckedBlock, shown: ShownBlock, beside: Beside): RowView[] {
   const first = rowStart(block);
   const frame = frameStates(block.spec);
+  const found = standing(block);
+  const longest = Math.max(...shown.weeks.map(({ longRun }) => longRun));
   return block.weeks.map((week, index): RowView => {
-    const figures = shown.weeks[index];
-    const pin = block.spec.pins.find((each) => each.week === week.number);
-    const isOver = week.days.every(({ date }) => over.has(date));
-    const cells = Array.from({ length: COLUMNS }, (): CellView | undefined => undefined);
+    const { days = [], longRun = 0 } = shown.weeks[index] ?? {};
+    const isOver = week.days.every(({ date }) => beside.over.has(date));
+    const cells = Array.from({ length: COLUMNS }, (): Unchecked | undefined => undefined);
     week.days.forEach((day, place) => {
       const column = ((differenceInDays(day.date, first) % DAYS) + DAYS) % DAYS;
-      const steps = figures?.days[place] ?? 0;
-      cells[column] = {
-        ...dayCell(block, shown, day, steps, over.has(day.date)),
-        ran: ran.days.get(day.date),
-      };
+      cells[column] = dayCell(block, shown, day, days[place] ?? 0, beside);
     });
-    const longRun = figures?.longRun ?? 0;
-    const long = week.days.find(({ role }) => role === 'long');
-    const volume = formatSteps(figures?.volume ?? 0, measure);
-    const common = { words: '', over: isOver, weight: 'figure' } as const;
-    cells[VOLUME] = {
-      ...common,
-      cell: { kind: 'volume', week: week.number },
-      figure: volume,
-      ran: ran.volume.get(week.number),
-      source: volume,
-      name: wording.weekVolume(week.number),
-      state: pin?.volume === undefined ? stateOf(week, 'volume', asked) : 'fixed',
-    };
-    cells[LONG_RUN] = {
-      ...common,
-      cell: { kind: 'longRun', week: week.number },
-      ran: ran.longRun.get(week.number),
-      figure: longRunFigure(week, longRun, measure),
-      source: long ? dayText(block.spec, long, longRun, measure) : '',
-      name: wording.weekLongRun(week.number),
-      state: stateOf(week, 'longRun', asked),
-    };
-    const phase = block.phases.findLast(({ firstWeek }) => firstWeek <= week.number);
+    cells[VOLUME] = volumeCell(block, shown, week, isOver, beside);
+    cells[LONG_RUN] = longRunCell(block, shown, week, isOver, beside);
     return {
       number: week.number,
       toGo: week.toGo,
-      dates: `${dayAndMonth(week.start)} – ${dayAndMonth(addDays(week.start, week.length - 1))}`,
-      phase: phase?.name ?? '',
+      dates: daySpan(week.start, addDays(week.start, week.length - 1)),
+      phase: block.phases.findLast(({ firstWeek }) => firstWeek <= week.number),
       phaseState: frame.phases,
       recovery: week.recovery,
       recoveryState: frame.recovery,
       change: weekChange(block, week),
-      cells,
-      worst: block.findings.find(({ weeks, waived }) => !waived && weeks.includes(week.number)),
+      reach: longest > 0 && week.days.some(isLong) ? longRun / longest : 0,
+      cells: cells.map(
+        (each) => each && { ...each, found: each.over ? undefined : foundAt(found, each.cell) },
+      ),
+      worst: isOver ? undefined : found.find(({ weeks }) => weeks.includes(week.number)),
       notes: week.events.map(({ name }) => name).join(', '),
     };
   });
+}
+
+/** A cell before the checks have had their say. */
+type Unchecked = Omit<CellView, 'found'>;
+
+function volumeCell(
+  { spec }: CheckedBlock,
+  { weeks, measure }: ShownBlock,
+  week: Week,
+  over: boolean,
+  { ran, asked }: Beside,
+): Unchecked {
+  const { number } = week;
+  const pin = spec.pins.find((each) => each.week === number);
+  const volume = formatSteps(weeks[number - 1]?.volume ?? 0, measure);
+  return {
+    cell: { kind: 'volume', week: number },
+    figure: volume,
+    words: '',
+    ran: ran.volume.get(number),
+    source: volume,
+    name: wording.weekVolume(number),
+    state: pin?.volume === undefined ? stateOf(week, 'volume', asked) : 'fixed',
+    over,
+    weight: 'figure',
+  };
+}
+
+function longRunCell(
+  { spec }: CheckedBlock,
+  { weeks, measure }: ShownBlock,
+  week: Week,
+  over: boolean,
+  { ran, asked }: Beside,
+): Unchecked {
+  const { number } = week;
+  const longRun = weeks[number - 1]?.longRun ?? 0;
+  const long = week.days.find(isLong);
+  return {
+    cell: { kind: 'longRun', week: number },
+    figure: longRunFigure(week, longRun, measure),
+    words: '',
+    ran: ran.longRun.get(number),
+    source: long ? dayText(spec, long, longRun, measure) : '',
+    name: wording.weekLongRun(number),
+    state: stateOf(week, 'longRun', asked),
+    over,
+    weight: 'figure',
+  };
 }
 
 function dayCell(
@@ -128,8 +156,8 @@ function dayCell(
   { measure }: ShownBlock,
   day: Day,
   steps: number,
-  over: boolean,
-): Omit<CellView, 'ran'> {
+  { over, ran }: Beside,
+): Unchecked {
   const { spec, weeks } = block;
   const asked = fixedDatesOf(block).get(day.date);
   const isLongPin =
@@ -141,10 +169,11 @@ function dayCell(
     cell: { kind: 'day', date: day.date },
     figure: figureOf(),
     words: shortWords(spec, day),
+    ran: ran.days.get(day.date),
     source,
     name: dayAndMonth(day.date),
     state: isLongPin || isWritten ? 'fixed' : 'worked-out',
-    over,
+    over: over.has(day.date),
     weight: weightOf(day),
   };
 
@@ -162,13 +191,25 @@ function dayCell(
   }
 }
 
-/** Wide enough for its words: a column of figures alone takes less. */
+function isLong({ role }: Day): boolean {
+  return role === 'long';
+}
+
+/** What each day's column needs, in pixels beside one another: a figure, and two lines of what stands beside it. */
 export function columnWeights(rows: readonly RowView[]): number[] {
   return Array.from({ length: DAYS }, (_, column) => {
-    const longest = Math.max(0, ...rows.map(({ cells }) => cells[column]?.words.length ?? 0));
-    return longest > A_ROLE ? 2 : longest > 0 ? 1.5 : 1;
+    const needed = rows.map(({ cells }) => {
+      const { figure = '', words = '', ran = '' } = cells[column] ?? {};
+      const letters = words.length + (ran ? wording.ranWords(ran).length + 1 : 0);
+      const beside = letters <= A_LINE ? letters : Math.max(A_LINE, letters / 2);
+      return DIGIT * Math.max(2, figure.length) + LETTER * beside;
+    });
+    return Math.round(AROUND + Math.max(...needed));
   });
 }
 
-/** Letters of the longest role that stands beside a figure. */
-const A_ROLE = 'semi-long'.length;
+/** Pixels around what stands in a cell, of a digit and of a letter beside it; letters that are not put on two lines. */
+const AROUND = 26;
+const DIGIT = 8;
+const LETTER = 5.2;
+const A_LINE = 'semi-long'.length;

@@ -2,7 +2,7 @@
 
 // SheetGrid
 export const minmax0Fr = (weight: number) => `minmax(0, ${weight}fr)`;
-export const reads = (words: string) => `Reads: ${words}`;
+export const reads = (words: string) => `= ${words}`;
 export const sheetTypeInACellEnterKeeps =
   'Sheet. Type in a cell; Enter keeps, Escape leaves it; Delete frees; copy and paste whole tables.';
 export const week = 'week';
@@ -17,9 +17,9 @@ export const aLongRun =
   'A long run: 32, or with what is in it: 32 (last 14 @ marathon), 30 progression.';
 export const aDay =
   'A day: 12, 5+10, 12 easy, rest, 10k race, 20 min core, or a session: 6 x 1 km @ 10 km, 90 s jog.';
-export const use = (suggestion: string) => `Use “${suggestion}”`;
-export const small = 'small';
-export const whatWasRun = ': what was run, where it differs';
+
+// SheetTop
+export const theBlock = 'The block';
 
 // SheetPage
 export const aBlock = 'a block';
@@ -37,6 +37,9 @@ export const weights = { easy: '', hard: 'hard', long: 'long run', race: '', fig
 export const recovery = ' recovery';
 export const outsideTheBlock = 'outside the block';
 export const run = (ran: string) => `run: ${ran}`;
+/** A figure, or what came of the day: missed, moved, other. */
+export const ranWords = (ran: string) => (/^\d/.test(ran) ? `ran ${ran}` : ran);
+export const use = (suggestion: string) => `Use “${suggestion}”`;
 export const write = (name: string) => `Write ${name}`;
 
 // sheet-rows
