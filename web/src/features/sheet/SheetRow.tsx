@@ -1,3 +1,4 @@
+import { equalAsJson } from '@nadir/core/base';
 import type { ToldFinding } from '@nadir/core/present';
 import { memo, type ReactNode } from 'react';
 import { LevelMark } from '../../components/LevelMark.js';
@@ -8,22 +9,7 @@ import styles from './Sheet.module.css';
 import { type CellActs, Ran, type Said, GridCell } from './GridCell.js';
 import * as wording from './wording.js';
 
-/** A week of the sheet; drawn again only when something of it changes. */
-export const SheetRow = memo(function SheetRow({
-  view,
-  row,
-  isFirstOfPhase,
-  isNow,
-  at,
-  chosen,
-  corner,
-  pasted,
-  typed,
-  said,
-  standing,
-  fix,
-  acts,
-}: {
+interface RowProps {
   view: RowView;
   row: number;
   isFirstOfPhase: boolean;
@@ -42,7 +28,24 @@ export const SheetRow = memo(function SheetRow({
   standing: ToldFinding | undefined;
   fix: ReactNode;
   acts: CellActs;
-}) {
+}
+
+/** A week of the sheet. */
+function Row({
+  view,
+  row,
+  isFirstOfPhase,
+  isNow,
+  at,
+  chosen,
+  corner,
+  pasted,
+  typed,
+  said,
+  standing,
+  fix,
+  acts,
+}: RowProps) {
   const found = standing ?? view.worst;
   const inside = (range: string | undefined, column: number) => {
     const [from, to] = (range ?? '').split(' ').map(Number);
@@ -112,5 +115,14 @@ export const SheetRow = memo(function SheetRow({
         {standing && fix}
       </div>
     </div>
+  );
+}
+
+/** The same, drawn again only when something of it changes: a key stroke lays out every week, and moves few. */
+export const SheetRow = memo(Row, (old, next) => {
+  const { view: was, ...others } = old;
+  return (
+    Object.entries(others).every(([name, value]) => next[name as keyof RowProps] === value) &&
+    equalAsJson(was, next.view)
   );
 });
