@@ -1,7 +1,8 @@
 import { bases, type Measure, shownSteps, units, weekdays } from '@nadir/core/base';
 import { levels } from '@nadir/core/checks';
 import type { Glance } from '@nadir/core/present/figures';
-import type { LastWeek, Need } from '@nadir/core/present/review';
+import type { LastWeek, Lately, Need } from '@nadir/core/present/review';
+import { doneStates } from '@nadir/core/record';
 import * as z from 'zod/mini';
 import { dateChecks } from '../civil-date.js';
 
@@ -113,6 +114,11 @@ const lastWeek = z.nullable(
   }),
 ) satisfies z.ZodMiniType<LastWeek | null>;
 
+/** What became of the last fourteen days; null where nothing was ever recorded. */
+const lately = z.nullable(
+  z.object({ days: z.array(z.enum(doneStates)), ago: z.nullable(z.int()) }),
+) satisfies z.ZodMiniType<Lately | null>;
+
 /** Every athlete with the block in hand at a glance: what a row of the squad shows. */
 export const glances = z.object({
   athletes: z.array(
@@ -127,6 +133,7 @@ export const glances = z.object({
           glance,
           need,
           lastWeek,
+          lately,
           said: z.number(),
         }),
       ),

@@ -17,7 +17,8 @@ export interface PlannedRuns {
  * recorded of what was planned, `moved` it was run on another day, `instead`
  * something was done in place of a run.
  */
-export type DoneState = 'rest' | 'unknown' | 'run' | 'missed' | 'moved' | 'instead';
+export const doneStates = ['rest', 'unknown', 'run', 'missed', 'moved', 'instead'] as const;
+export type DoneState = (typeof doneStates)[number];
 
 /** A day as it was, in figures. */
 export interface DayDone {

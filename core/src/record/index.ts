@@ -1,5 +1,12 @@
 /** What was run: entries, how an athlete was, and what stands against keeping one. */
-export { asPlanned, dayDone, type DayDone, type DoneState, type PlannedRuns } from './day-done.js';
+export {
+  asPlanned,
+  dayDone,
+  type DayDone,
+  type DoneState,
+  doneStates,
+  type PlannedRuns,
+} from './day-done.js';
 export {
   type Illness,
   illnesses,

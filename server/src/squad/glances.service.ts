@@ -11,7 +11,9 @@ import { addDays, type Measure } from '@nadir/core/base';
 import { type Glance, glanceOf, showBlock } from '@nadir/core/present/figures';
 import {
   type LastWeek,
+  type Lately,
   lastWeekOf,
+  latelyOf,
   type Need,
   needOf,
   showReview,
@@ -41,6 +43,7 @@ interface Looked {
   glance: Glance;
   need: Need | null;
   lastWeek: LastWeek | null;
+  lately: Lately | null;
   /** Words of the last days that have no answer. */
   said: number;
 }
@@ -139,11 +142,15 @@ export class GlancesService {
     const rules = rulesOf(block.spec);
     const review = reviewBlock({ block, rules, today: asOf, entries, mornings });
     // Without a diary nobody is looked at for keeping none.
-    const need = stamp === '' ? null : needOf(review);
-    const lately = addDays(asOf, -DAYS_UNANSWERED);
+    const isKept = stamp !== '';
+    const need = isKept ? needOf(review) : null;
+    const lately = isKept ? latelyOf(review, asOf) : null;
+    const unanswered = addDays(asOf, -DAYS_UNANSWERED);
     const said = entries.filter(
-      ({ date, words, answer }) => date >= lately && words !== undefined && answer === undefined,
+      ({ date, words, answer }) =>
+        date >= unanswered && words !== undefined && answer === undefined,
     ).length;
-    return { glance, need, lastWeek: lastWeekOf(review, showReview(review, figures)), said };
+    const lastWeek = lastWeekOf(review, showReview(review, figures));
+    return { glance, need, lastWeek, lately, said };
   }
 }

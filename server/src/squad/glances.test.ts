@@ -74,6 +74,9 @@ describe('the squad at a glance', () => {
     await change({ keep: [{ revision: null, entry: ran }] });
     const row = (await athletes()).find(({ id }) => id === athleteId);
     expect(row?.block?.lastWeek?.run).toBe(9);
+    // On 7 March it was missed, on 1 March run: seven days before 8 March.
+    const days = row?.block?.lately?.days ?? [];
+    expect([days.at(-1), days.at(-7), row?.block?.lately?.ago]).toEqual(['missed', 'run', 1]);
     const morning = { date: '2027-03-08', ill: 'fever' };
     await change({ mornings: [{ revision: null, morning }] });
     expect(await need()).toMatchObject({ level: 'stop', title: 'The mornings need a look' });

@@ -12,6 +12,7 @@ import { showBlock } from '../figures/index.js';
 import {
   doneWords,
   lastWeekOf,
+  latelyOf,
   legsWords,
   needOf,
   patternTitles,
@@ -207,5 +208,30 @@ describe('what was run, in words', () => {
     );
     expect(on(twice)).toContain('Heavier than planned');
     expect(on({}, true)).toBe('');
+  });
+});
+
+describe('the last days of one athlete of many', () => {
+  it('are fourteen before today, each by what became of it, and say since when nothing is known', () => {
+    const { review } = shownIn(km, {
+      ...missed(['2027-02-03'], 'ill'),
+      '2027-02-05': [{ kind: 'pool', time: 2400 }],
+      '2027-02-06': [],
+      '2027-02-07': [],
+    });
+    const lately = latelyOf(review, TODAY);
+    expect(lately.days).toHaveLength(14);
+    expect(lately.days.slice(-5)).toEqual(['missed', 'rest', 'instead', 'unknown', 'unknown']);
+    expect(lately.days.slice(0, -5).every((state) => state === 'run' || state === 'rest')).toBe(
+      true,
+    );
+    expect(lately.ago).toBe(3);
+    expect(JSON.stringify(lately)).not.toContain('ill');
+  });
+
+  it('are as many as there were, and none of a block that has not begun', () => {
+    const on = (today: string) => latelyOf(reviewOn(block, today), today);
+    expect(on(block.spec.start)).toEqual({ days: [], ago: null });
+    expect(latelyOf({ ...shownIn(km).review, entries: [] }, TODAY).ago).toBeNull();
   });
 });

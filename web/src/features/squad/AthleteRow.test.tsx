@@ -32,7 +32,7 @@ function answered(unit: 'km' | 'mi' = 'km'): Athlete {
     id,
     name: 'Idris Vale',
     asks: 0,
-    block: { id, glance, need: null, lastWeek: null, said: 0 },
+    block: { id, glance, need: null, lastWeek: null, lately: null, said: 0 },
   };
 }
 
@@ -103,6 +103,19 @@ describe('a row of the squad', () => {
     expect(
       row(answered('mi'), '2027-02-10').getByRole('img', { name: /heaviest 57 mi/ }),
     ).toBeTruthy();
+  });
+
+  it('says what became of the last days, and nothing where no diary is kept', () => {
+    const lately = { days: ['run', 'rest', 'missed', 'run'] as const, ago: 1 };
+    const block = athlete.block && {
+      ...athlete.block,
+      lately: { ...lately, days: [...lately.days] },
+    };
+    const shown = row({ ...athlete, block }, TODAY);
+    expect(shown.getByText('yesterday')).toBeTruthy();
+    expect(shown.getByRole('img', { name: '2 run, 1 missed, 1 rest' })).toBeTruthy();
+    cleanup();
+    expect(row(athlete, TODAY).queryByRole('img', { name: / run/ })).toBeNull();
   });
 
   it('says when the block has not begun, and when it is over', () => {

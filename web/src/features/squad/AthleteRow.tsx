@@ -9,6 +9,7 @@ import { useSignedIn } from '../../api/session.js';
 import { LevelMark } from '../../components/LevelMark.js';
 import { CalendarSection } from '../../drawing/CalendarSection.js';
 import type { Calendar } from '../../drawing/calendar.js';
+import { DayMarks } from '../../drawing/DayMarks.js';
 import { DaySteps } from '../../drawing/DaySteps.js';
 import { weekOf } from '../../drawing/days.js';
 import styles from './Squad.module.css';
@@ -36,7 +37,7 @@ export const AthleteRow = memo(function AthleteRow({
             </Link>
           </div>
         </TableCell>
-        <TableCell colSpan={4}>
+        <TableCell colSpan={5}>
           {wording.noBlockYet}
           <Link className={styles.record} to={`/blocks/new?athlete=${id}`}>
             {wording.layOneOut}
@@ -52,7 +53,7 @@ function RowWithBlock({
   id: athleteId,
   name,
   asks,
-  block: { id, glance, need, lastWeek, said },
+  block: { id, glance, need, lastWeek, lately, said },
   calendar,
 }: {
   id: string;
@@ -121,7 +122,7 @@ function RowWithBlock({
         {worst ? (
           <>
             <b>{worst.title}</b> <span className="muted">({worst.level})</span>
-            <p className="muted">{worst.message}</p>
+            {!need && <p className="muted">{worst.message}</p>}{' '}
             {worst.others > 0 && <span className="muted">{wording.andMore(worst.others)}</span>}
           </>
         ) : (
@@ -160,6 +161,14 @@ function RowWithBlock({
           </>
         ) : (
           '–'
+        )}
+      </TableCell>
+      <TableCell>
+        {lately && (
+          <>
+            {wording.recordedAgo(lately.ago)}
+            <DayMarks days={lately.days} label={wording.daysSaid(lately.days)} />
+          </>
         )}
       </TableCell>
       <TableCell>

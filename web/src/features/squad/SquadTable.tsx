@@ -11,10 +11,14 @@ import { useSignedIn } from '../../api/session.js';
 import { LevelMark } from '../../components/LevelMark.js';
 import { PHONE } from '../../components/phone.js';
 import { calendarOf } from '../../drawing/calendar.js';
+import { DayMarks } from '../../drawing/DayMarks.js';
 import { AthleteRow } from './AthleteRow.js';
 import styles from './Squad.module.css';
 import { type SquadAthlete, type SquadOrder, squadOrders } from './squad-order.js';
 import * as wording from './wording.js';
+
+/** Marks of days that the legend explains. */
+const KEY = ['run', 'instead', 'missed', 'rest', 'unknown'] as const;
 
 /** Px of the calendar, and where a page has room for a wider one or less. */
 const CALENDAR_WIDTH = { narrow: 240, usual: 360, wide: 600 } as const;
@@ -88,6 +92,7 @@ export function SquadTable({
               )}
             </TableCell>
             <TableCell>{wording.thisWeek}</TableCell>
+            <TableCell>{wording.last14Days}</TableCell>
             <TableCell>{wording.nextKeyDay}</TableCell>
           </TableRow>
         </TableHead>
@@ -110,6 +115,12 @@ export function SquadTable({
           <LevelMark level="note" />
           {wording.note}
         </span>
+        {KEY.map((state) => (
+          <span key={state}>
+            <DayMarks days={[state]} />
+            {wording.dayStates[state]}
+          </span>
+        ))}
         <span>{wording.darkerWeeksDoneHeightsToEachAthletes}</span>
       </p>
     </>

@@ -26,6 +26,7 @@ const athlete = (
     },
     need: need && { level: need, title: '', message: '' },
     lastWeek: null,
+    lately: null,
     said: 0,
   },
 });

@@ -1,4 +1,5 @@
 import { plural } from '@nadir/core/base/format';
+import type { DoneState } from '@nadir/core/record';
 
 /* Words of the squad, in one place: to be read over, and translated. */
 
@@ -35,6 +36,25 @@ export const whatFollows = 'What follows';
 export const noProblemsFound = 'No problems found.';
 export const blockOf = (name: string) => `Block of ${name}`;
 export const lastWeekOf = (run: number, planned: number) => `last week ${run} of ${planned}`;
+
+export const dayStates: Readonly<Record<DoneState, string>> = {
+  run: 'run',
+  instead: 'other sport',
+  missed: 'missed',
+  moved: 'moved',
+  rest: 'rest',
+  unknown: 'not recorded',
+};
+/** When something was recorded last. */
+export const recordedAgo = (ago: number | null) =>
+  ago === null ? 'nothing lately' : (['today', 'yesterday'][ago] ?? `${ago} days ago`);
+/** `9 run, 1 missed, 4 rest` */
+export const daysSaid = (days: readonly DoneState[]) =>
+  Object.entries(dayStates)
+    .map(([state, word]) => [days.filter((each) => each === state).length, word] as const)
+    .filter(([count]) => count > 0)
+    .map(([count, word]) => `${count} ${word}`)
+    .join(', ');
 
 // FindAthlete
 export const findAnAthleteOrRace = 'Find an athlete or race';
@@ -79,6 +99,7 @@ export const nobodyHasThatName = 'No athlete or race has that name.';
 // SquadTable
 export const today = 'today';
 export const thisWeek = 'This week';
+export const last14Days = 'Last 14 days';
 export const nextKeyDay = 'Next key day';
 export const stop = ' stop';
 export const caution = ' caution';
