@@ -10,15 +10,29 @@ const LEAST_FOR_WORDS = 0.075;
 /** From one run of the day to the next, parts of the height. */
 const GAP = 0.015;
 
+/** A height that is drawn across the days, named in the first. */
+export interface TowerTick {
+  metres: number;
+  label: string | undefined;
+}
+
+/** How high a day's tower is, 0 to 1. */
+export function towerTop(runs: readonly RunPieces[], most: number): number {
+  const run = runs.reduce((total, { distance }) => total + distance, 0);
+  return run / most + GAP * Math.max(0, runs.length - 1);
+}
+
 /** A day's running as a tower on the ground line: pieces hatched by pace, the second run on top of the first. */
 export function DayTower({
   runs,
   most,
+  ticks,
   done,
 }: {
   runs: readonly RunPieces[];
   /** Metres at the top of the scale. */
   most: number;
+  ticks: readonly TowerTick[];
   done: boolean;
 }) {
   const id = useId();
@@ -33,6 +47,19 @@ export function DayTower({
       overflow="visible"
     >
       <PaceHatches id={id} />
+      {ticks.map(({ metres, label }) => {
+        const y = percent(1 - metres / most);
+        return (
+          <g key={metres}>
+            <line x1="-8%" x2="108%" y1={y} y2={y} stroke={token('hairline')} />
+            {label !== undefined && (
+              <text x="100%" y={y} dy={-3} textAnchor="end">
+                {label}
+              </text>
+            )}
+          </g>
+        );
+      })}
       {runs.map(({ from, distance, pieces }, place) => {
         const lift = place * GAP;
         const top = (metres: number) => 1 - metres / most - lift;

@@ -22,11 +22,11 @@ import { fixedDatesOf } from '@nadir/core/layout';
 import { sheetDay } from '@nadir/core/present';
 import type { RunPieces, ShownBlock } from '@nadir/core/present/figures';
 import { crossWords } from '@nadir/core/rules';
-import type { KeyboardEvent } from 'react';
+import type { CSSProperties, KeyboardEvent } from 'react';
 import { formatDayAndMonth, shortWeekday } from '../../components/dates.js';
 import { useDaysOver } from '../../components/history.js';
 import { StateMark } from '../../components/StateMark.js';
-import { DayTower } from '../../drawing/DayTower.js';
+import { DayTower, type TowerTick, towerTop } from '../../drawing/DayTower.js';
 import { weightOf } from '../../drawing/day-weight.js';
 import { DayFigure } from '../../editor/DayFigure.js';
 import { DoneText } from '../../diary/DoneText.js';
@@ -45,6 +45,7 @@ export function DayColumn({
   shown,
   runs,
   most,
+  ticks,
   today,
   selected,
   lit,
@@ -58,6 +59,7 @@ export function DayColumn({
   /** Its runs in pieces, and the metres at the top of the scale. */
   runs: readonly RunPieces[];
   most: number;
+  ticks: readonly TowerTick[];
   today: CivilDate;
   selected: boolean;
   lit: boolean;
@@ -161,7 +163,12 @@ export function DayColumn({
           {head}
         </button>
       )}
-      <div className={styles.figure} data-figure={role === 'race' ? undefined : 'day'}>
+      {/* It stands on its tower. */}
+      <div
+        className={styles.figure}
+        data-figure={role === 'race' ? undefined : 'day'}
+        style={{ '--top': towerTop(runs, most) } as CSSProperties}
+      >
         {/* Beside the week, never counted in it. */}
         {role === 'race' && (
           <small>{formatRaceDistance(block.spec.race.distance, measure.unit)}</small>
@@ -180,7 +187,7 @@ export function DayColumn({
         {isFixed && <StateMark state="fixed" named />}
       </div>
       <div className={styles.tower}>
-        <DayTower runs={runs} most={most} done={date < today} />
+        <DayTower runs={runs} most={most} ticks={ticks} done={date < today} />
       </div>
       <div className={styles.words}>
         <b data-role="day" className={role === 'race' ? 'grave' : undefined}>

@@ -23,6 +23,7 @@ import type { Cycle } from './cycle-days.js';
 import { DayColumn } from './DayColumn.js';
 import { PaceLegend } from './PaceLegend.js';
 import type { RunDay } from './useDayCommands.js';
+import { ticksTo } from './tower-ticks.js';
 import styles from './Week.module.css';
 import * as wording from './wording.js';
 
@@ -68,6 +69,8 @@ export function DaysSideBySide({
     [runs],
   );
   const most = Math.max(1, ...cycle.days.map(({ day }) => day.distance)) * HEADROOM;
+  const ticks = useMemo(() => ticksTo(most, shown.measure), [most, shown.measure]);
+  const unnamed = useMemo(() => ticks.map((tick) => ({ ...tick, label: undefined })), [ticks]);
   const length = cycleLength(block.spec);
   const round = length === 7 ? 'week' : 'cycle';
   const placeWords = (id: string) =>
@@ -106,6 +109,7 @@ export function DaysSideBySide({
             shown={shown}
             runs={runs[index] ?? []}
             most={most}
+            ticks={index === 0 ? ticks : unnamed}
             today={today}
             selected={each.day.date === selected}
             lit={lit.includes(each.day.date)}

@@ -80,6 +80,7 @@ describe('a day of the week', () => {
               shown={shown}
               runs={[]}
               most={1}
+              ticks={[]}
               today="2027-02-10"
               selected
               lit={false}
