@@ -16,7 +16,7 @@ it('heights across the days are round in the athlete’s unit, and none by time'
 });
 
 it('a figure stands on its tower, a second run a little higher', () => {
-  const run = (distance: number) => ({ from: 0, distance, pieces: [] });
+  const run = (distance: number) => ({ from: 0, distance, pieces: [], shorthand: '' });
   expect(towerTop([], 10_000)).toBe(0);
   expect(towerTop([run(5_000)], 10_000)).toBe(0.5);
   expect(towerTop([run(5_000), run(4_000)], 10_000)).toBeCloseTo(0.915);
