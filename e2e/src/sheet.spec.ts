@@ -139,6 +139,24 @@ test('writes a long run with what is in it, and it is as long as it says', async
   await expect(cellOf(page, 7, LONG_RUN)).not.toHaveAccessibleName(/fixed/);
 });
 
+test('takes what may be meant into the cell, by its key or by the mouse', async ({ page }) => {
+  await openSheet(page, 'Taken as meant');
+  for (const [week, take] of [
+    [5, () => page.keyboard.press('ArrowDown')],
+    [6, () => page.getByRole('button', { name: /^Use “6 x 1000 m @ 10 km/ }).click()],
+  ] as const) {
+    await cellOf(page, week, TUE).click();
+    await page.keyboard.type('6 x 1000 @ 10 km');
+    const typed = cellOf(page, week, TUE).getByRole('textbox');
+    await typed.click();
+    await expect(typed).toHaveValue('6 x 1000 @ 10 km');
+    await take();
+    await expect(typed).toHaveValue(/^6 x 1000 m @ 10 km/);
+    await page.keyboard.press('Enter');
+    await expect(cellOf(page, week, TUE)).toHaveAccessibleName(/6 x 1000 m @? ?10 km.*fixed/);
+  }
+});
+
 test('pastes a column of volumes and long runs from text, shown before it is taken', async ({
   page,
 }) => {

@@ -136,7 +136,8 @@ export function GridCell({
           )}
         </>
       ) : (
-        <div className={styles.typing}>
+        // A click in it is no click on the cell, which would leave it.
+        <div className={styles.typing} onMouseDown={(event) => event.stopPropagation()}>
           <input
             autoFocus
             aria-label={wording.write(name)}
@@ -153,6 +154,7 @@ export function GridCell({
           {said?.suggestion !== undefined && (
             <Button
               variant="outlined"
+              aria-keyshortcuts="ArrowDown"
               onMouseDown={(event) => event.preventDefault()}
               onClick={() => acts.type(said.suggestion ?? '')}
             >

@@ -72,6 +72,8 @@ export function SheetGrid({
     else if (event.key === 'Enter') sheet.keep({ row: at.row + by, column: at.column });
     else if (event.key === 'Tab') sheet.keep({ row: at.row, column: at.column + by });
     else if (event.key === 'Escape') sheet.drop();
+    else if (event.key === 'ArrowDown' && sheet.suggestion !== undefined)
+      sheet.type(sheet.suggestion);
     else return;
     event.preventDefault();
   }

@@ -39,7 +39,8 @@ export const outsideTheBlock = 'outside the block';
 export const run = (ran: string) => `run: ${ran}`;
 /** A figure, or what came of the day: missed, moved, other. */
 export const ranWords = (ran: string) => (/^\d/.test(ran) ? `ran ${ran}` : ran);
-export const use = (suggestion: string) => `Use “${suggestion}”`;
+/** The arrow is its key. */
+export const use = (suggestion: string) => `Use “${suggestion}” ↓`;
 export const write = (name: string) => `Write ${name}`;
 
 // sheet-rows
