@@ -42,12 +42,12 @@ export function UnreadCells({
         return (
           <li key={written}>
             <WrittenAnew text={written} onMend={onMend} />
+            {cells > 1 && <span className="small muted">{wording.inCells(cells)}</span>}
             {suggestion === undefined ? (
-              <span className="small grave">{problem}</span>
+              <span className={`small grave ${styles.problem ?? ''}`}>{problem}</span>
             ) : (
               <Button onClick={() => onMend(written, suggestion)}>{wording.use(suggestion)}</Button>
             )}
-            {cells > 1 && <span className="small muted">{wording.inCells(cells)}</span>}
           </li>
         );
       })}
