@@ -268,6 +268,11 @@ test('says in a week’s row what was found there, and fixes it from there', asy
   await expect(steep).toHaveAccessibleName(/: 120, fixed, (caution|stop): /);
   const row = page.locator('[data-week="6"]');
   const fix = row.getByRole('button');
+  await expect(fix).toBeVisible();
+  // It can be gone to, and takes no keys from the cells.
+  await steep.click();
+  await page.keyboard.press('ArrowDown');
+  await expect(cellOf(page, 7, VOLUME)).toBeFocused();
   await fix.hover();
   // It is drawn while it is pointed at, and no more.
   await expect(steep).not.toHaveAccessibleName(/: 120,/);

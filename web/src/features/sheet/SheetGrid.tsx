@@ -57,7 +57,7 @@ export function SheetGrid({
   const moved = useRef(false);
   useEffect(() => {
     if (typed !== undefined || !moved.current) return;
-    grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
+    grid.current?.querySelector<HTMLElement>('[role="gridcell"][tabindex="0"]')?.focus();
   }, [at, typed]);
 
   const go: typeof cursor.go = (to, extend) => {
