@@ -73,7 +73,6 @@ function Row({
       role="row"
       aria-rowindex={row + 2}
       className={styles.row}
-      data-phase={isFirstOfPhase}
       data-now={isNow}
       data-week={view.number}
     >

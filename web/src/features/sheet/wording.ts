@@ -37,7 +37,7 @@ export const weights = { easy: '', hard: 'hard', long: 'long run', race: '', fig
 export const recovery = ' recovery';
 export const outsideTheBlock = 'outside the block';
 export const run = (ran: string) => `run: ${ran}`;
-/** A figure, or what came of the day: missed, moved, other. */
+/** A figure, or what came of the day: missed, moved, other sport. */
 export const ranWords = (ran: string) => (/^\d/.test(ran) ? `ran ${ran}` : ran);
 /** The arrow is its key. */
 export const use = (suggestion: string) => `Use “${suggestion}” ↓`;
